@@ -1,0 +1,103 @@
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Body;
+
+/// <summary>The skin of one person: what every later rule asks for places, lengths, areas and zones.</summary>
+public sealed class FittedBody
+{
+    private readonly Lazy<SkinMesh> mesh;
+    private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
+
+    private FittedBody(IReadOnlyDictionary<string, double> measuresMm, SkinGrid skin, SkinGrid faired)
+    {
+        MeasuresMm = measuresMm;
+        Skin = skin;
+        Chart = new(skin, faired, Landmarks.At("sellion").HeightMm);
+        mesh = new(() => SkinMesh.Of(Skin, Chart));
+        zones = new(() => Zones.OnChart(Chart));
+        LandmarksOnChart = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
+    }
+
+    /// <summary>Every measure, the missing ones filled by proportion.</summary>
+    public IReadOnlyDictionary<string, double> MeasuresMm { get; }
+
+    public SkinGrid Skin { get; }
+
+    public SkinChart Chart { get; }
+
+    public SkinMesh Mesh => mesh.Value;
+
+    /// <summary>Outline of every zone on the chart.</summary>
+    public IReadOnlyDictionary<string, Geometry> ZoneOutlines => zones.Value;
+
+    public IReadOnlyDictionary<string, ChartPoint> LandmarksOnChart { get; }
+
+    /// <exception cref="MeasureException">The measures are nonsense or contradict each other.</exception>
+    public static FittedBody For(IReadOnlyDictionary<string, double> measuresMm)
+    {
+        var (skin, faired) = BodyFit.Fit(measuresMm);
+        return new(MeasureCheck.Filled(measuresMm), skin, faired);
+    }
+
+    public ChartPoint Landmark(string name) => LandmarksOnChart.TryGetValue(name, out var at)
+        ? at
+        : throw new ArgumentException($"There is no landmark called {name}.");
+
+    /// <summary>Shortest length on the skin, mm.</summary>
+    public double TapeMm(ChartPoint a, ChartPoint b) => Tape.DistanceMm(Skin, Chart.ToSkin(a), Chart.ToSkin(b));
+
+    /// <summary>Length on the skin of a line drawn on the chart, mm.</summary>
+    public double LineMm(IReadOnlyList<ChartPoint> line)
+    {
+        var sum = 0.0;
+        for (var k = 1; k < line.Count; k++)
+        {
+            var pieces = Math.Max(1, (int)Math.Ceiling((line[k] - line[k - 1]).Length() / 3));
+            var last = Chart.Position(line[k - 1]);
+            for (var s = 1; s <= pieces; s++)
+            {
+                var next = Chart.Position(line[k - 1] + (double)s / pieces * (line[k] - line[k - 1]));
+                sum += next.DistanceTo(last);
+                last = next;
+            }
+        }
+
+        return sum;
+    }
+
+    /// <summary>The place a given length on the skin away, in a direction of the chart (0 towards the wearer's left, up is π/2).</summary>
+    public ChartPoint Go(ChartPoint from, double directionRad, double lengthMm)
+    {
+        var heading = (lengthMm < 0 ? -1 : 1) * new ChartPoint(Math.Cos(directionRad), Math.Sin(directionRad));
+        var left = Math.Abs(lengthMm);
+        var at = from;
+        var last = Chart.Position(at);
+        while (left > 1e-9)
+        {
+            var next = at + Math.Min(left, 1) * heading;
+            var there = Chart.Position(next);
+            var walked = there.DistanceTo(last);
+            if (walked >= left || walked < 1e-6)
+            {
+                return at + Math.Min(left, 1) * (walked < 1e-6 ? 1 : left / walked) * heading;
+            }
+
+            (at, last, left) = (next, there, left - walked);
+        }
+
+        return at;
+    }
+
+    /// <returns>The zone at a place; in the hairline gap between two zones, the nearer one.</returns>
+    public string ZoneAt(ChartPoint at)
+    {
+        var point = GeometryFactory.Default.CreatePoint(new Coordinate(at.XMm, at.YMm));
+        return Zones.Names.FirstOrDefault(name => ZoneOutlines[name].Covers(point))
+            ?? Zones.Names.MinBy(name => ZoneOutlines[name].Distance(point))!;
+    }
+
+    /// <summary>The zones that a figure touches by more than a sliver, in the order of the zone table.</summary>
+    public IReadOnlyList<string> ZonesUnder(Geometry figure) =>
+        [.. Zones.Names.Where(name => ZoneOutlines[name].EnvelopeInternal.Intersects(figure.EnvelopeInternal)
+            && ZoneOutlines[name].Intersection(figure).Area > 4)];
+}

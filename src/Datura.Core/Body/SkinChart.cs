@@ -1,0 +1,154 @@
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Body;
+
+/// <summary>A place on the flat drawing of the skin, mm: x towards the wearer's left, y up, origin at the nose root.</summary>
+public readonly record struct ChartPoint(double XMm, double YMm)
+{
+    public static ChartPoint operator +(ChartPoint a, ChartPoint b) => new(a.XMm + b.XMm, a.YMm + b.YMm);
+
+    public static ChartPoint operator -(ChartPoint a, ChartPoint b) => new(a.XMm - b.XMm, a.YMm - b.YMm);
+
+    public static ChartPoint operator *(double k, ChartPoint a) => new(k * a.XMm, k * a.YMm);
+
+    public double Length() => Math.Sqrt(XMm * XMm + YMm * YMm);
+
+    public ChartPoint Mirrored() => new(-XMm, YMm);
+}
+
+/// <summary>
+/// The flat drawing of the skin. Horizontal: tape distance from the mid-line at that height; vertical: tape distance down
+/// the mid-line; both on the faired skin. It orders and draws marks; printed lengths and areas come from the skin itself.
+/// </summary>
+public sealed class SkinChart
+{
+    private readonly SkinGrid skin;
+    private readonly double[] across; // per node: signed length from the mid-line along the row
+    private readonly double[] down;   // per row: length along the mid-line from the origin, growing upwards
+
+    public SkinChart(SkinGrid skin, SkinGrid faired, double originHeightMm)
+    {
+        this.skin = skin;
+        int columns = skin.Columns, rows = skin.Rows, middle = columns / 2;
+        across = new double[rows * (columns + 1)];
+        down = new double[rows];
+        for (var row = 0; row < rows; row++)
+        {
+            var start = row * (columns + 1);
+            for (var i = middle + 1; i <= columns; i++)
+            {
+                across[start + i] = across[start + i - 1] + faired.Node(row, i).DistanceTo(faired.Node(row, i - 1));
+            }
+
+            for (var i = middle - 1; i >= 0; i--)
+            {
+                across[start + i] = across[start + i + 1] - faired.Node(row, i).DistanceTo(faired.Node(row, i + 1));
+            }
+
+            if (row > 0)
+            {
+                down[row] = down[row - 1] + faired.Node(row, middle).DistanceTo(faired.Node(row - 1, middle));
+            }
+        }
+
+        var (j, t) = RowOf(originHeightMm);
+        var origin = down[j] + t * (down[j + 1] - down[j]);
+        for (var row = 0; row < rows; row++)
+        {
+            down[row] -= origin;
+        }
+    }
+
+    /// <summary>Lowest and highest y of the drawing, mm.</summary>
+    public (double Low, double High) YRange => (down[0], down[^1]);
+
+    public ChartPoint ToChart(SkinPoint at)
+    {
+        var (j, t) = RowOf(at.HeightMm);
+        var (i, s) = ColumnOf(at.AzimuthRad);
+        var x = Mix(Mix(X(j, i), X(j, i + 1), s), Mix(X(j + 1, i), X(j + 1, i + 1), s), t);
+        return new(x, Mix(down[j], down[j + 1], t));
+    }
+
+    /// <summary>The inverse of <see cref="ToChart"/>; places beyond the drawing give its nearest edge.</summary>
+    public SkinPoint ToSkin(ChartPoint at)
+    {
+        var j = Math.Clamp(Floor(down, at.YMm), 0, skin.Rows - 2);
+        var t = Math.Clamp((at.YMm - down[j]) / (down[j + 1] - down[j]), 0, 1);
+        int low = 0, high = skin.Columns;
+        while (high - low > 1)
+        {
+            var mid = (low + high) / 2;
+            (low, high) = Mix(X(j, mid), X(j + 1, mid), t) <= at.XMm ? (mid, high) : (low, mid);
+        }
+
+        double left = Mix(X(j, low), X(j + 1, low), t), right = Mix(X(j, low + 1), X(j + 1, low + 1), t);
+        var s = right > left ? Math.Clamp((at.XMm - left) / (right - left), 0, 1) : 0;
+        return new(-Math.PI + 2 * Math.PI * (low + s) / skin.Columns, skin.Height(j) + t * skin.StepMm);
+    }
+
+    public Vec3 Position(ChartPoint at) => skin.Position(ToSkin(at));
+
+    /// <summary>Length on the skin per mm of chart along a direction (1 where the drawing is true).</summary>
+    public double Stretch(ChartPoint at, double directionRad)
+    {
+        var step = new ChartPoint(Math.Cos(directionRad), Math.Sin(directionRad));
+        return Position(at + step).DistanceTo(Position(at - step)) / 2;
+    }
+
+    /// <summary>Skin area per mm² of chart.</summary>
+    public double AreaScale(ChartPoint at)
+    {
+        var x = Position(at + new ChartPoint(0.5, 0)) - Position(at - new ChartPoint(0.5, 0));
+        var y = Position(at + new ChartPoint(0, 0.5)) - Position(at - new ChartPoint(0, 0.5));
+        return x.Cross(y).Length;
+    }
+
+    /// <summary>Area on the skin of a figure drawn on the chart, mm².</summary>
+    public double AreaMm2(Geometry figure)
+    {
+        if (figure.IsEmpty)
+        {
+            return 0;
+        }
+
+        var box = figure.EnvelopeInternal;
+        var step = Math.Clamp(Math.Sqrt(box.Area) / 60, 0.25, 2.5);
+        var sum = 0.0;
+        foreach (var (y, from, to) in ScanLines.Of(figure, step))
+        {
+            var parts = Math.Max(1, (int)Math.Ceiling((to - from) / step));
+            var width = (to - from) / parts;
+            for (var k = 0; k < parts; k++)
+            {
+                sum += AreaScale(new(from + (k + 0.5) * width, y)) * width * step;
+            }
+        }
+
+        return sum;
+    }
+
+    private double X(int row, int column) => across[row * (skin.Columns + 1) + column];
+
+    private (int, double) RowOf(double heightMm)
+    {
+        var up = Math.Clamp((heightMm - skin.LowestMm) / skin.StepMm, 0, skin.Rows - 1);
+        var j = Math.Min((int)up, skin.Rows - 2);
+        return (j, up - j);
+    }
+
+    private (int, double) ColumnOf(double azimuthRad)
+    {
+        var along = Math.Clamp((azimuthRad + Math.PI) / (2 * Math.PI), 0, 1) * skin.Columns;
+        var i = Math.Min((int)along, skin.Columns - 1);
+        return (i, along - i);
+    }
+
+    private static int Floor(double[] rising, double value)
+    {
+        var i = Array.BinarySearch(rising, value);
+        return i < 0 ? ~i - 1 : i;
+    }
+
+    private static double Mix(double a, double b, double t) => a + t * (b - a);
+}

@@ -1,0 +1,74 @@
+namespace Datura.Core.Body;
+
+/// <summary>
+/// Soft forms that neither the face points nor the rings carry: neck muscles, collar bones, ears, closed lids.
+/// Each is a height in mm along the skin's normal. Sizes are set by eye (common practice, no source).
+/// </summary>
+internal static class SkinFeatures
+{
+    private const double Deg = Math.PI / 180;
+
+    /// <param name="at">Place in material coordinates; the answer is the same for both sides.</param>
+    public static double HeightMm(SkinPoint at)
+    {
+        var a = Math.Abs(at.AzimuthRad) / Deg;
+        var v = at.HeightMm;
+        return NeckMuscle(a, v) + CollarBone(a, v) + Throat(a, v) + Ear(a, v) + ClosedLid(a, v);
+    }
+
+    private static double Bump(double d, double width) => Math.Exp(-d * d / (2 * width * width));
+
+    private static double Ramp(double from, double to, double t)
+    {
+        var s = Math.Clamp((t - from) / (to - from), 0, 1);
+        return s * s * (3 - 2 * s);
+    }
+
+    // The sternomastoid runs from behind the ear to the inner end of the collar bone.
+    private static readonly MonotoneCurve MusclePath = new([-190, -170, -140, -110, -70, -20], [9, 16, 36, 60, 84, 104]);
+
+    private static double NeckMuscle(double a, double v)
+    {
+        var along = Ramp(-193, -176, v) * (1 - Ramp(-90, -35, v));
+        var offMm = (a - MusclePath.At(v)) * Deg * 58 * 0.8;
+        return along * (3.4 * Bump(offMm, 6) - 1.2 * Bump(offMm - 15, 6));
+    }
+
+    // The collar bone rises from the notch to the shoulder in a shallow S.
+    private static readonly MonotoneCurve BonePath = new([6, 15, 30, 45, 60, 75, 90], [-191, -193, -195, -195, -196, -200, -206]);
+
+    private static double CollarBone(double a, double v)
+    {
+        var along = Ramp(4, 12, a) * (1 - Ramp(66, 84, a));
+        var off = v - BonePath.At(a);
+        return along * (3.4 * Bump(off, 5.5) - 2.2 * Bump(off - 13, 7) - 0.6 * Bump(off + 15, 8));
+    }
+
+    private static double Throat(double a, double v)
+    {
+        var x = a * Deg * 56;
+        return 3.0 * Bump(x, 7) * Bump(v + 134, 11) - 4.0 * Bump(x, 8) * Bump(v + 189, 7);
+    }
+
+    // An ear patch: a tilted oval with a rim and a hollow, leaning back.
+    private static double Ear(double a, double v)
+    {
+        var x = (a - 98) * Deg * 77 - 0.22 * (v - 2);
+        var y = v - 3;
+        var q = Math.Sqrt(x * x / (15.0 * 15.0) + y * y / (30.0 * 30.0));
+        var body = 13 * (1 - Ramp(0.72, 1.12, q)) * Ramp(-18, 8, x);
+        var rim = 3.5 * Bump(q - 0.86, 0.1) * Ramp(-14, 2, x);
+        var hollow = -6 * Bump(x - 1, 6) * Bump(y + 2, 9);
+        var tragus = 2.5 * Bump(x + 11, 3) * Bump(y + 2, 4);
+        return body + rim + hollow * Ramp(-14, -4, x) + tragus;
+    }
+
+    // Lids are closed while painting: a gentle dome over the eyeball and a lash line.
+    private static double ClosedLid(double a, double v)
+    {
+        var x = (a - 22.0) * Deg * 88;
+        var dome = 2.6 * Bump(x, 9.5) * Bump(v - 27, 6.5);
+        var lash = v - (23.6 + 0.012 * x * x);
+        return dome - 1.1 * Bump(lash, 0.9) * (1 - Ramp(11, 15.5, Math.Abs(x)));
+    }
+}

@@ -1,0 +1,178 @@
+namespace Datura.Core.Body;
+
+/// <summary>
+/// A surface of 3D points (mm) over a grid of material coordinates, periodic in azimuth; between the grid's points it is a
+/// bicubic (Catmull–Rom) patch, continuous with its first derivative.
+/// </summary>
+public sealed class SkinGrid
+{
+    private readonly Vec3[] points;
+
+    private SkinGrid(Vec3[] points, int columns, int rows, double lowestMm, double stepMm)
+    {
+        this.points = points;
+        Columns = columns;
+        Rows = rows;
+        LowestMm = lowestMm;
+        StepMm = stepMm;
+    }
+
+    public int Columns { get; }
+
+    public int Rows { get; }
+
+    /// <summary>v of the first row, mm.</summary>
+    public double LowestMm { get; }
+
+    /// <summary>v between two rows, mm.</summary>
+    public double StepMm { get; }
+
+    public double HighestMm => LowestMm + (Rows - 1) * StepMm;
+
+    /// <summary>A surface from any map of material coordinates to space; used for bodies and for checks on known surfaces.</summary>
+    public static SkinGrid From(Func<SkinPoint, Vec3> map, int columns, int rows, double lowestMm, double stepMm)
+    {
+        var points = new Vec3[columns * rows];
+        Parallel.For(0, rows, row =>
+        {
+            for (var i = 0; i < columns; i++)
+            {
+                points[row * columns + i] = map(new(Azimuth(i, columns), lowestMm + row * stepMm));
+            }
+        });
+        return new(points, columns, rows, lowestMm, stepMm);
+    }
+
+    public static SkinGrid FromCapsule(double[,] radiusMm, double lowestMm, double stepMm)
+    {
+        int rows = radiusMm.GetLength(0), columns = radiusMm.GetLength(1);
+        var points = new Vec3[rows * columns];
+        for (var row = 0; row < rows; row++)
+        {
+            for (var i = 0; i < columns; i++)
+            {
+                var at = new SkinPoint(Azimuth(i, columns), lowestMm + row * stepMm);
+                points[row * columns + i] = CapsuleCoordinates.ToSpace(at, radiusMm[row, i]);
+            }
+        }
+
+        return new(points, columns, rows, lowestMm, stepMm);
+    }
+
+    public double Azimuth(int column) => Azimuth(column, Columns);
+
+    public double Height(int row) => LowestMm + row * StepMm;
+
+    public Vec3 Node(int row, int column) => points[row * Columns + (column % Columns + Columns) % Columns];
+
+    /// <summary>The same grid with every point moved; fields are per node in row order.</summary>
+    public SkinGrid Moved(IReadOnlyList<Vec3[]> fields, IReadOnlyList<double> amounts)
+    {
+        var moved = new Vec3[points.Length];
+        Parallel.For(0, Rows, row =>
+        {
+            for (var n = row * Columns; n < (row + 1) * Columns; n++)
+            {
+                var p = points[n];
+                for (var k = 0; k < fields.Count; k++)
+                {
+                    p += amounts[k] * fields[k][n];
+                }
+
+                moved[n] = p;
+            }
+        });
+        return new(moved, Columns, Rows, LowestMm, StepMm);
+    }
+
+    /// <summary>The same grid with every point lifted along its normal by a height in mm.</summary>
+    public SkinGrid Raised(Func<SkinPoint, double> heightMm)
+    {
+        var raised = new Vec3[points.Length];
+        Parallel.For(0, Rows, row =>
+        {
+            for (var i = 0; i < Columns; i++)
+            {
+                raised[row * Columns + i] =
+                    Node(row, i) + heightMm(new(Azimuth(i), Height(row))) * NodeNormal(row, i);
+            }
+        });
+        return new(raised, Columns, Rows, LowestMm, StepMm);
+    }
+
+    public Vec3[] Field(Func<Vec3, Vec3> displacement) => [.. points.AsParallel().AsOrdered().Select(displacement)];
+
+    /// <summary>Outward unit normal at a node, from its neighbours.</summary>
+    public Vec3 NodeNormal(int row, int column)
+    {
+        var across = Node(row, column + 1) - Node(row, column - 1);
+        var up = Node(Math.Min(row + 1, Rows - 1), column) - Node(Math.Max(row - 1, 0), column);
+        var n = across.Cross(up);
+        return n.Length > 1e-12 ? n.Unit() : new(0, 1, 0);
+    }
+
+    public Vec3 Position(SkinPoint at) => Evaluate(at).Position;
+
+    /// <summary>Outward unit normal.</summary>
+    public Vec3 Normal(SkinPoint at)
+    {
+        var (_, byAzimuth, byHeight) = Evaluate(at);
+        return byAzimuth.Cross(byHeight).Unit();
+    }
+
+    /// <summary>mm² of skin per (radian × mm of v).</summary>
+    public double AreaDensity(SkinPoint at)
+    {
+        var (_, byAzimuth, byHeight) = Evaluate(at);
+        return byAzimuth.Cross(byHeight).Length;
+    }
+
+    /// <summary>Position with its derivatives by azimuth (mm per radian) and by height (mm per mm).</summary>
+    public (Vec3 Position, Vec3 ByAzimuth, Vec3 ByHeight) Evaluate(SkinPoint at)
+    {
+        var across = (at.AzimuthRad + Math.PI) / (2 * Math.PI) * Columns;
+        var up = Math.Clamp((at.HeightMm - LowestMm) / StepMm, 0, Rows - 1);
+        var i = (int)Math.Floor(across);
+        var j = Math.Min((int)up, Rows - 2);
+        Span<double> wu = stackalloc double[4], du = stackalloc double[4], wv = stackalloc double[4], dv = stackalloc double[4];
+        Weights(across - i, wu, du);
+        Weights(up - j, wv, dv);
+        Vec3 p = default, pu = default, pv = default;
+        for (var b = 0; b < 4; b++)
+        {
+            Vec3 line = default, slope = default;
+            for (var a = 0; a < 4; a++)
+            {
+                var node = RowExtended(j + b - 1, i + a - 1);
+                line += wu[a] * node;
+                slope += du[a] * node;
+            }
+
+            p += wv[b] * line;
+            pu += wv[b] * slope;
+            pv += dv[b] * line;
+        }
+
+        return (p, Columns / (2 * Math.PI) * pu, 1 / StepMm * pv);
+    }
+
+    // Beyond the first and last row the surface goes on straight, so that the patch there keeps its slope.
+    private Vec3 RowExtended(int row, int column) => row < 0
+        ? 2 * Node(0, column) - Node(1, column)
+        : row >= Rows ? 2 * Node(Rows - 1, column) - Node(Rows - 2, column) : Node(row, column);
+
+    private static double Azimuth(int column, int columns) => -Math.PI + 2 * Math.PI * column / columns;
+
+    private static void Weights(double t, Span<double> w, Span<double> d)
+    {
+        double t2 = t * t, t3 = t2 * t;
+        w[0] = 0.5 * (-t3 + 2 * t2 - t);
+        w[1] = 0.5 * (3 * t3 - 5 * t2 + 2);
+        w[2] = 0.5 * (-3 * t3 + 4 * t2 + t);
+        w[3] = 0.5 * (t3 - t2);
+        d[0] = 0.5 * (-3 * t2 + 4 * t - 1);
+        d[1] = 0.5 * (9 * t2 - 10 * t);
+        d[2] = 0.5 * (-9 * t2 + 8 * t + 1);
+        d[3] = 0.5 * (3 * t2 - 2 * t);
+    }
+}

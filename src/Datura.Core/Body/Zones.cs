@@ -1,0 +1,66 @@
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Utilities;
+
+namespace Datura.Core.Body;
+
+/// <summary>The named patches of skin, drawn on the reference body in material coordinates and so the same on every face.</summary>
+public static class Zones
+{
+    private static readonly (string Name, SkinPoint[] Outline)[] Table =
+        [.. CsvData.Rows("zones.csv").Select(row => (row[0], row[1].Split(' ').Select(Point).ToArray()))];
+
+    public static IReadOnlyList<string> Names { get; } = [.. Table.Select(z => z.Name)];
+
+    /// <summary>The zones of the face proper, without lids.</summary>
+    public static IReadOnlyList<string> Face { get; } =
+        ["forehead", "temple", "orbit", "cheekbone", "cheek hollow", "nose", "upper lip", "lips", "chin", "jaw"];
+
+    /// <summary>Where a wet film soon cracks because the skin moves (common practice).</summary>
+    public static IReadOnlySet<string> Moving { get; } = new HashSet<string> { "lid", "lips", "upper lip" };
+
+    /// <summary>Outlines of a zone on a body's chart, left and right separately (mid-line zones touch along x = 0).</summary>
+    public static IReadOnlyDictionary<string, Geometry> OnChart(SkinChart chart)
+    {
+        var result = new Dictionary<string, Geometry>();
+        Geometry taken = GeometryFactory.Default.CreatePolygon();
+        foreach (var (name, outline) in Table)
+        {
+            var left = Fixed(OneSide(chart, outline));
+            var both = left.Union(Mirror(left));
+            result[name] = Fixed(both.Difference(taken));
+            taken = taken.Union(both);
+        }
+
+        return result;
+    }
+
+    private static Geometry Mirror(Geometry g) => AffineTransformation.ScaleInstance(-1, 1).Transform(g);
+
+    private static Geometry Fixed(Geometry g) => g.IsValid ? g : g.Buffer(0);
+
+    private static Polygon OneSide(SkinChart chart, SkinPoint[] outline)
+    {
+        const int pieces = 8;
+        var ring = new List<Coordinate>();
+        for (var k = 0; k < outline.Length; k++)
+        {
+            var (a, b) = (outline[k], outline[(k + 1) % outline.Length]);
+            for (var s = 0; s < pieces; s++)
+            {
+                var t = (double)s / pieces;
+                var p = chart.ToChart(new(
+                    a.AzimuthRad + t * (b.AzimuthRad - a.AzimuthRad), a.HeightMm + t * (b.HeightMm - a.HeightMm)));
+                ring.Add(new(p.XMm, p.YMm));
+            }
+        }
+
+        ring.Add(ring[0].Copy());
+        return GeometryFactory.Default.CreatePolygon([.. ring]);
+    }
+
+    private static SkinPoint Point(string text)
+    {
+        var pair = text.Split(':');
+        return new(CsvData.Number(pair[0]) * Math.PI / 180, CsvData.Number(pair[1]));
+    }
+}

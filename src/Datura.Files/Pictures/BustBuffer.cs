@@ -1,0 +1,119 @@
+using Datura.Core.Body;
+
+namespace Datura.Files.Pictures;
+
+/// <summary>From where a bust is seen. Turn and tilt in degrees: turn 0 is the front, positive shows the wearer's left side.</summary>
+public sealed record BustView(double TurnDeg, double TiltDeg, double CentreYMm, double HeightMm)
+{
+    public static BustView Front { get; } = new(0, 2, -62, 440);
+
+    public static BustView ThreeQuarterLeft { get; } = new(42, 2, -62, 440);
+
+    public static BustView ThreeQuarterRight { get; } = new(-42, 2, -62, 440);
+
+    public static BustView FaceClose { get; } = new(0, 2, -4, 275);
+}
+
+/// <summary>
+/// What every pixel of a bust picture shows: where on the chart it looks and how brightly it is lit. Computed once per
+/// face and view; paint of any step is then only a look-up.
+/// </summary>
+public sealed class BustBuffer
+{
+    private readonly float[] depth;
+
+    private BustBuffer(int width, int height)
+    {
+        Width = width;
+        Height = height;
+        depth = new float[width * height];
+        Array.Fill(depth, float.NegativeInfinity);
+        Chart = new (float, float)[width * height];
+        Shade = new float[width * height];
+    }
+
+    public int Width { get; }
+
+    public int Height { get; }
+
+    /// <summary>Chart place per pixel, mm; meaningful where <see cref="Shade"/> is positive.</summary>
+    public (float X, float Y)[] Chart { get; }
+
+    /// <summary>Brightness factor per pixel; 0 where there is no skin.</summary>
+    public float[] Shade { get; }
+
+    public static BustBuffer Render(SkinMesh mesh, BustView view, int width, int height)
+    {
+        var buffer = new BustBuffer(width, height);
+        var projected = new (float X, float Y, float Z)[mesh.Positions.Length];
+        var lit = new float[mesh.Positions.Length];
+        var (sinTurn, cosTurn) = Math.SinCos(-view.TurnDeg * Math.PI / 180);
+        var (sinTilt, cosTilt) = Math.SinCos(view.TiltDeg * Math.PI / 180);
+        Vec3 Turned(Vec3 p)
+        {
+            var x = p.X * cosTurn + p.Z * sinTurn;
+            var z = -p.X * sinTurn + p.Z * cosTurn;
+            return new(x, p.Y * cosTilt - z * sinTilt, p.Y * sinTilt + z * cosTilt);
+        }
+
+        // A camera 1.6 m away: near enough to look natural, far enough not to bulge the nose.
+        const double cameraMm = 1600;
+        for (var n = 0; n < projected.Length; n++)
+        {
+            var p = Turned(mesh.Positions[n] - new Vec3(0, view.CentreYMm, CapsuleCoordinates.AxisZMm));
+            var scale = height / view.HeightMm * cameraMm / (cameraMm - p.Z);
+            projected[n] = ((float)(width / 2.0 + p.X * scale), (float)(height / 2.0 - p.Y * scale), (float)p.Z);
+            lit[n] = (float)Lighting.Shade(Turned(mesh.Normals[n]));
+        }
+
+        for (var t = 0; t < mesh.Triangles.Length; t += 3)
+        {
+            buffer.Fill(mesh, projected, lit, mesh.Triangles[t], mesh.Triangles[t + 1], mesh.Triangles[t + 2]);
+        }
+
+        return buffer;
+    }
+
+    private void Fill(SkinMesh mesh, (float X, float Y, float Z)[] at, float[] lit, int a, int b, int c)
+    {
+        var (pa, pb, pc) = (at[a], at[b], at[c]);
+        var area = (pb.X - pa.X) * (pc.Y - pa.Y) - (pc.X - pa.X) * (pb.Y - pa.Y);
+        if (area >= 0)
+        {
+            return; // seen from inside
+        }
+
+        var left = Math.Max(0, (int)MathF.Ceiling(Math.Min(pa.X, Math.Min(pb.X, pc.X)) - 0.5f));
+        var right = Math.Min(Width - 1, (int)MathF.Floor(Math.Max(pa.X, Math.Max(pb.X, pc.X)) - 0.5f));
+        var top = Math.Max(0, (int)MathF.Ceiling(Math.Min(pa.Y, Math.Min(pb.Y, pc.Y)) - 0.5f));
+        var bottom = Math.Min(Height - 1, (int)MathF.Floor(Math.Max(pa.Y, Math.Max(pb.Y, pc.Y)) - 0.5f));
+        for (var y = top; y <= bottom; y++)
+        {
+            for (var x = left; x <= right; x++)
+            {
+                float px = x + 0.5f, py = y + 0.5f;
+                var wa = ((pb.X - px) * (pc.Y - py) - (pc.X - px) * (pb.Y - py)) / area;
+                var wb = ((pc.X - px) * (pa.Y - py) - (pa.X - px) * (pc.Y - py)) / area;
+                var wc = 1 - wa - wb;
+                const float edge = -1e-4f;
+                if (wa < edge || wb < edge || wc < edge)
+                {
+                    continue;
+                }
+
+                var z = wa * pa.Z + wb * pb.Z + wc * pc.Z;
+                var n = y * Width + x;
+                if (z <= depth[n])
+                {
+                    continue;
+                }
+
+                depth[n] = z;
+                Shade[n] = wa * lit[a] + wb * lit[b] + wc * lit[c];
+                Chart[n] = (
+                    (float)(wa * mesh.Chart[a].XMm + wb * mesh.Chart[b].XMm + wc * mesh.Chart[c].XMm),
+                    (float)(wa * mesh.Chart[a].YMm + wb * mesh.Chart[b].YMm + wc * mesh.Chart[c].YMm));
+            }
+        }
+    }
+}
