@@ -7,6 +7,7 @@ public sealed class FittedBody
 {
     private readonly Lazy<SkinMesh> mesh;
     private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
+    private readonly Lazy<ZoneLookup> lookup;
 
     private FittedBody(IReadOnlyDictionary<string, double> measuresMm, SkinGrid skin, SkinGrid faired)
     {
@@ -15,6 +16,7 @@ public sealed class FittedBody
         Chart = new(skin, faired, Landmarks.At("sellion").HeightMm);
         mesh = new(() => SkinMesh.Of(Skin, Chart));
         zones = new(() => Zones.OnChart(Chart));
+        lookup = new(() => new(ZoneOutlines));
         LandmarksOnChart = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
     }
 
@@ -89,15 +91,8 @@ public sealed class FittedBody
     }
 
     /// <returns>The zone at a place; in the hairline gap between two zones, the nearer one.</returns>
-    public string ZoneAt(ChartPoint at)
-    {
-        var point = GeometryFactory.Default.CreatePoint(new Coordinate(at.XMm, at.YMm));
-        return Zones.Names.FirstOrDefault(name => ZoneOutlines[name].Covers(point))
-            ?? Zones.Names.MinBy(name => ZoneOutlines[name].Distance(point))!;
-    }
+    public string ZoneAt(ChartPoint at) => lookup.Value.At(at);
 
     /// <summary>The zones that a figure touches by more than a sliver, in the order of the zone table.</summary>
-    public IReadOnlyList<string> ZonesUnder(Geometry figure) =>
-        [.. Zones.Names.Where(name => ZoneOutlines[name].EnvelopeInternal.Intersects(figure.EnvelopeInternal)
-            && ZoneOutlines[name].Intersection(figure).Area > 4)];
+    public IReadOnlyList<string> ZonesUnder(Geometry figure) => lookup.Value.Under(figure);
 }

@@ -41,10 +41,10 @@ public static class Measures
 
     private static double Bell(double d2, double width) => Math.Exp(-d2 / (2 * width * width));
 
-    // Cheekbones, jaw and skull widen together and the head deepens by half as much; the neck keeps its own girth.
+    // Cheekbones and jaw widen together, the skull above follows by less, the head deepens by half; the neck keeps its girth.
     private static Vec3 Widen(Vec3 p)
     {
-        var share = Rise(-125, -60, p.Y);
+        var share = Rise(-125, -60, p.Y) * (1 - 0.6 * Rise(15, 95, p.Y));
         return new(p.X / 76.6 * 0.5 * share, 0, (p.Z - CapsuleCoordinates.AxisZMm) / 76.6 * 0.22 * share);
     }
 

@@ -73,15 +73,7 @@ public sealed class SkinChart
     /// <summary>The inverse of <see cref="ToChart"/>; places beyond the drawing give its nearest edge.</summary>
     public SkinPoint ToSkin(ChartPoint at)
     {
-        var j = Math.Clamp(Floor(down, at.YMm), 0, skin.Rows - 2);
-        var t = Math.Clamp((at.YMm - down[j]) / (down[j + 1] - down[j]), 0, 1);
-        int low = 0, high = skin.Columns;
-        while (high - low > 1)
-        {
-            var mid = (low + high) / 2;
-            (low, high) = Mix(X(j, mid), X(j + 1, mid), t) <= at.XMm ? (mid, high) : (low, mid);
-        }
-
+        var (j, low, t) = CellOf(at);
         double left = Mix(X(j, low), X(j + 1, low), t), right = Mix(X(j, low + 1), X(j + 1, low + 1), t);
         var s = right > left ? Math.Clamp((at.XMm - left) / (right - left), 0, 1) : 0;
         return new(-Math.PI + 2 * Math.PI * (low + s) / skin.Columns, skin.Height(j) + t * skin.StepMm);
@@ -96,12 +88,13 @@ public sealed class SkinChart
         return Position(at + step).DistanceTo(Position(at - step)) / 2;
     }
 
-    /// <summary>Skin area per mm² of chart.</summary>
+    /// <summary>Skin area per mm² of chart: the skin's own density over that of the drawing.</summary>
     public double AreaScale(ChartPoint at)
     {
-        var x = Position(at + new ChartPoint(0.5, 0)) - Position(at - new ChartPoint(0.5, 0));
-        var y = Position(at + new ChartPoint(0, 0.5)) - Position(at - new ChartPoint(0, 0.5));
-        return x.Cross(y).Length;
+        var (row, column, t) = CellOf(at);
+        var widthMm = Mix(X(row, column + 1), X(row + 1, column + 1), t) - Mix(X(row, column), X(row + 1, column), t);
+        var drawn = widthMm * skin.Columns / (2 * Math.PI) * (down[row + 1] - down[row]) / skin.StepMm;
+        return drawn > 0 ? skin.AreaDensity(ToSkin(at)) / drawn : 0;
     }
 
     /// <summary>Area on the skin of a figure drawn on the chart, mm².</summary>
@@ -113,7 +106,7 @@ public sealed class SkinChart
         }
 
         var box = figure.EnvelopeInternal;
-        var step = Math.Clamp(Math.Sqrt(box.Area) / 60, 0.25, 2.5);
+        var step = Math.Clamp(Math.Sqrt(box.Area) / 28, 0.4, 3.5);
         var sum = 0.0;
         foreach (var (y, from, to) in ScanLines.Of(figure, step))
         {
@@ -126,6 +119,21 @@ public sealed class SkinChart
         }
 
         return sum;
+    }
+
+    // The cell of the grid under a place, and how far up it the place lies.
+    private (int Row, int Column, double Up) CellOf(ChartPoint at)
+    {
+        var j = Math.Clamp(Floor(down, at.YMm), 0, skin.Rows - 2);
+        var t = Math.Clamp((at.YMm - down[j]) / (down[j + 1] - down[j]), 0, 1);
+        int low = 0, high = skin.Columns;
+        while (high - low > 1)
+        {
+            var mid = (low + high) / 2;
+            (low, high) = Mix(X(j, mid), X(j + 1, mid), t) <= at.XMm ? (mid, high) : (low, mid);
+        }
+
+        return (j, low, t);
     }
 
     private double X(int row, int column) => across[row * (skin.Columns + 1) + column];

@@ -40,7 +40,7 @@ public static class Zones
 
     private static Polygon OneSide(SkinChart chart, SkinPoint[] outline)
     {
-        const int pieces = 8;
+        const int pieces = 4;
         var ring = new List<Coordinate>();
         for (var k = 0; k < outline.Length; k++)
         {

@@ -1,0 +1,63 @@
+using Datura.Core.Paint;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Order;
+
+/// <summary>Predicted colours: each coat over whatever the steps before it have laid at its place, on this skin.</summary>
+public sealed class CoatColours
+{
+    /// <summary>ΔE00 below which the skin counts as hidden (about twice the just visible step; common practice).</summary>
+    public const double HiddenDeltaE = 2;
+
+    private const int MostCoats = 8;
+
+    private readonly PaintStack skin;
+    private readonly Kit kit;
+    private readonly Dictionary<CoatJob, Lab> seen = [];
+
+    public CoatColours(Lab skinTone, Kit kit, IReadOnlyList<Step> steps)
+    {
+        this.kit = kit;
+        skin = PaintStack.OnSkin(skinTone);
+        var laid = new List<CoatJob>();
+        foreach (var job in steps.SelectMany(s => s.Jobs))
+        {
+            laid.Add(job);
+            var at = job.Footprint.InteriorPoint;
+            seen[job] = laid.Where(j => Covers(j, at))
+                .Aggregate(skin, (stack, j) => stack.With(PaintOptics.Of(j.Mix, kit), FilmUm(j))).Colour();
+        }
+    }
+
+    public Lab Of(CoatJob job) => seen[job];
+
+    /// <summary>Dry film of all coats of a job, µm.</summary>
+    public double FilmUm(CoatJob job) => job.Coats * CoatJobs.FilmUm(job.Mix, kit);
+
+    public LaidCoat Laid(CoatJob job) => new(job.Marks, PaintOptics.Of(job.Mix, kit), FilmUm(job));
+
+    /// <summary>ΔE00 between some coats of a paint on bare skin and the opaque paint.</summary>
+    public double SkinShows(CoatJob job, int coats)
+    {
+        var paint = PaintOptics.Of(job.Mix, kit);
+        return ColourDifference.DeltaE00(
+            skin.With(paint, coats * CoatJobs.FilmUm(job.Mix, kit)).Colour(), new PaintStackProbe(paint).OpaqueColour);
+    }
+
+    /// <summary>Fewest coats that hide this skin, or null when more than eight.</summary>
+    public int? CoatsToHide(CoatJob job)
+    {
+        for (var coats = 1; coats <= MostCoats; coats++)
+        {
+            if (SkinShows(job, coats) < HiddenDeltaE)
+            {
+                return coats;
+            }
+        }
+
+        return null;
+    }
+
+    private static bool Covers(CoatJob job, Point at) =>
+        job.Footprint.EnvelopeInternal.Covers(at.Coordinate) && job.Footprint.Covers(at);
+}

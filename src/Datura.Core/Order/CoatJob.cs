@@ -1,0 +1,46 @@
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Order;
+
+/// <summary>One coat of one part, measured: what the order and the clock need to know of it.</summary>
+/// <param name="PartIndex">Place of the part in the look; breaks ties.</param>
+/// <param name="Footprint">Ground it covers on the chart, for overlaps.</param>
+/// <param name="AreaMm2">Filled area on the skin.</param>
+/// <param name="LineMm">Drawn length on the skin.</param>
+/// <param name="Lightness">L* of the opaque paint; light goes before dark.</param>
+/// <param name="DryingSeconds">Until it may be worked over.</param>
+public sealed record CoatJob(
+    string PartId,
+    int PartIndex,
+    string PartLabel,
+    CoatRole Role,
+    Tool Tool,
+    PaintMix Mix,
+    int Coats,
+    IReadOnlyList<Mark> Marks,
+    Geometry Footprint,
+    IReadOnlyList<string> Zones,
+    double AreaMm2,
+    double LineMm,
+    double Lightness,
+    double DryingSeconds)
+{
+    /// <summary>Seconds of brush on skin, with reloads, without changes of tool or pose.</summary>
+    public double WorkSeconds
+    {
+        get
+        {
+            var rate = Rates.Of(Tool);
+            var area = Coats * AreaMm2 / 100;
+            var line = Coats * LineMm;
+            var reloads = Math.Floor(area / rate.AreaCm2PerLoad) + Math.Floor(line / rate.LineMmPerLoad);
+            return area / rate.AreaCm2PerMinute * 60 + line / rate.LineMmPerSecond
+                + Coats * Marks.Count * Rates.MarkSeconds + reloads * Rates.ReloadSeconds;
+        }
+    }
+
+    /// <summary>Tool and load: jobs that share both can be one step.</summary>
+    public string Load => $"{Tool}/{string.Join('+', Mix.Shares.Select(s => FormattableString.Invariant($"{s.Paint}:{s.Parts}")))}";
+}

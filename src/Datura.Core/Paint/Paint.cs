@@ -1,0 +1,50 @@
+namespace Datura.Core.Paint;
+
+/// <summary>What a paint is made of.</summary>
+public enum Material
+{
+    WaterCake,
+    Cream,
+    Powder,
+    Pencil,
+    Metallic,
+}
+
+/// <summary>How it looks when dry.</summary>
+public enum Finish
+{
+    Matt,
+    Satin,
+    Pearl,
+    Metal,
+}
+
+/// <summary>A paint, described by what a painter can make and photograph: one film drawn over black and over white.</summary>
+/// <param name="CardFilmUm">Thickness of the film on the card, µm dry.</param>
+/// <param name="OverBlack">Colour of that film over the card's black.</param>
+/// <param name="OverWhite">Colour of that film over the card's white.</param>
+/// <param name="CoatFilmUm">Usual film of one coat on skin, µm dry.</param>
+/// <param name="DryingSeconds">Time until such a coat can be touched.</param>
+/// <param name="NearEyes">Label says it is fit for the eye area.</param>
+/// <param name="OnLips">Label says it is fit for lips.</param>
+public sealed record PaintDescription(
+    string Id,
+    string Name,
+    Material Material,
+    Finish Finish,
+    double CardFilmUm,
+    Lab OverBlack,
+    Lab OverWhite,
+    double CoatFilmUm,
+    double DryingSeconds,
+    bool NearEyes,
+    bool OnLips);
+
+/// <summary>The paints at hand.</summary>
+public sealed record Kit(string Id, string Name, IReadOnlyList<PaintDescription> Paints);
+
+/// <summary>One or more paints of the kit in parts.</summary>
+public sealed record PaintMix(IReadOnlyList<PaintShare> Shares);
+
+/// <summary>A paint and how many parts of it.</summary>
+public sealed record PaintShare(string Paint, double Parts);

@@ -1,0 +1,27 @@
+namespace Datura.Core.Paint;
+
+/// <summary>A screen colour, 8 bits a channel. Source: IEC 61966-2-1.</summary>
+public readonly record struct Srgb(byte R, byte G, byte B)
+{
+    public static Srgb From(Xyz c)
+    {
+        // The tables' own white differs from the standard's in the fourth place; scale so that white is white.
+        var w = Lab.D65White;
+        double x = c.X / w.X * 0.95047, y = c.Y / w.Y, z = c.Z / w.Z * 1.08883;
+        return new(
+            Byte(3.2404542 * x - 1.5371385 * y - 0.4985314 * z),
+            Byte(-0.9692660 * x + 1.8760108 * y + 0.0415560 * z),
+            Byte(0.0556434 * x - 0.2040259 * y + 1.0572252 * z));
+    }
+
+    public static Srgb From(Lab lab) => From(lab.ToXyz());
+
+    public string Hex => $"#{R:x2}{G:x2}{B:x2}";
+
+    private static byte Byte(double linear)
+    {
+        var v = Math.Clamp(linear, 0, 1);
+        var encoded = v <= 0.0031308 ? 12.92 * v : 1.055 * Math.Pow(v, 1 / 2.4) - 0.055;
+        return (byte)Math.Round(255 * encoded);
+    }
+}

@@ -1,0 +1,91 @@
+using Datura.Core.Body;
+using Datura.Core.Caution;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core;
+
+/// <summary>A look computed for one face, one kit and one setting. Plain data: the same input gives the same bytes.</summary>
+public sealed record Plan(
+    string Look,
+    string Face,
+    string Kit,
+    PlanSetting Setting,
+    string SkinClass,
+    string SkinColour,
+    IReadOnlyDictionary<string, double> MeasuresMm,
+    IReadOnlyList<PlanPart> Parts,
+    IReadOnlyList<PlanStep> Steps,
+    double TotalSeconds,
+    double WaitingSeconds,
+    double PaintedCm2,
+    IReadOnlyList<CautionNote> Cautions);
+
+public sealed record PlanSetting(string Name, double SlotMinutes, double ViewingDistanceM, string Light);
+
+/// <param name="Values">Every number in force, the face's defaults included.</param>
+/// <param name="Words">Every choice in force.</param>
+public sealed record PlanPart(
+    string Id,
+    string Kind,
+    string Label,
+    Priority Priority,
+    IReadOnlyDictionary<string, double> Values,
+    IReadOnlyDictionary<string, string> Words,
+    IReadOnlyList<SizeLine> Sizes,
+    IReadOnlyList<string> Zones,
+    IReadOnlyList<PlanMark> Marks,
+    IReadOnlyList<PlanCoat> Coats,
+    double Seconds);
+
+/// <summary>A mark in chart mm, rounded to 0.01: rings of a region, or the path of a stroke with its widths.</summary>
+/// <param name="Shape">region, stroke or dot.</param>
+/// <param name="Lines">Rings or paths, each a list of x, y pairs.</param>
+/// <param name="WidthsMm">Stroke widths, dot diameter, or the soft edge of a region.</param>
+public sealed record PlanMark(
+    string Role, Side Side, string Shape, IReadOnlyList<IReadOnlyList<double>> Lines, IReadOnlyList<double> WidthsMm);
+
+/// <param name="Colour">What is seen of it in place, over all that lies beneath.</param>
+/// <param name="OpaqueColour">What the paint looks like when nothing shines through.</param>
+/// <param name="SkinShowsDeltaE">How far the coat on bare skin is from opaque, ΔE00; under 2 the skin is hidden.</param>
+/// <param name="CoatsToHide">Coats of this paint that hide this skin; null when more than eight.</param>
+public sealed record PlanCoat(
+    string Role,
+    string Label,
+    string Paint,
+    Tool Tool,
+    string ToolName,
+    int Coats,
+    double FilmUm,
+    string Colour,
+    Lab ColourLab,
+    string OpaqueColour,
+    double SkinShowsDeltaE,
+    int? CoatsToHide,
+    double AreaCm2,
+    double LineMm);
+
+/// <param name="Lengths">The lengths that matter while doing it.</param>
+public sealed record PlanStep(
+    int Number,
+    Stage Stage,
+    string Title,
+    string ToolName,
+    string Paint,
+    string PaintColour,
+    IReadOnlyList<string> PartIds,
+    IReadOnlyList<StepLength> Lengths,
+    IReadOnlyList<string> Poses,
+    double StartSeconds,
+    double SetUpSeconds,
+    double WorkSeconds,
+    double WaitSeconds,
+    string? WaitsFor,
+    IReadOnlyList<string> Why,
+    IReadOnlyList<string> Cautions);
+
+public sealed record StepLength(string Part, SizeLine Size);
+
+/// <summary>A plan with what pictures of it need and files do not carry.</summary>
+/// <param name="Coats">The coats of each step, in the order of work.</param>
+public sealed record PlannedLook(Plan Plan, FittedBody Body, Lab Skin, IReadOnlyList<IReadOnlyList<LaidCoat>> Coats);

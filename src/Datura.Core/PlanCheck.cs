@@ -1,0 +1,122 @@
+using Datura.Core.Body;
+using Datura.Core.Shapes;
+
+namespace Datura.Core;
+
+/// <summary>Finds nonsense in a look, a face or a setting before anything is computed.</summary>
+public static class PlanCheck
+{
+    /// <summary>More parts than this no one can paint on one face.</summary>
+    public const int MostParts = 400;
+
+    private const int LongestName = 120;
+
+    public static IReadOnlyList<PlanProblem> OfLook(Look look)
+    {
+        var found = new List<PlanProblem>();
+        if (string.IsNullOrWhiteSpace(look.Name) || look.Name.Length > LongestName)
+        {
+            found.Add(new("name", $"Give the look a name of 1 to {LongestName} letters."));
+        }
+
+        if (look.Parts.Count > MostParts)
+        {
+            found.Add(new("parts", $"The look has {look.Parts.Count} parts; {MostParts} is the most. Split it into two looks."));
+            return found;
+        }
+
+        var seen = new HashSet<string>();
+        for (var k = 0; k < look.Parts.Count; k++)
+        {
+            found.AddRange(OfPart(look.Parts[k], $"parts[{k}]"));
+            if (!seen.Add(look.Parts[k].Id))
+            {
+                found.Add(new($"parts[{k}].id", $"Two parts are called {look.Parts[k].Id}. Each needs its own id."));
+            }
+        }
+
+        return found;
+    }
+
+    private static IEnumerable<PlanProblem> OfPart(Part part, string field)
+    {
+        if (PartKinds.Find(part.Kind) is not { } kind)
+        {
+            var known = string.Join(", ", PartKinds.All.Select(k => k.Id));
+            yield return new($"{field}.kind", $"There is no kind called {part.Kind}. Known kinds: {known}.");
+            yield break;
+        }
+
+        if (!(part.Unevenness is >= 0 and <= 1))
+        {
+            yield return new($"{field}.unevenness", $"{kind.Label}: unevenness goes from 0 (mirror) to 1.");
+        }
+
+        foreach (var (id, value) in part.Numbers)
+        {
+            if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { } spec)
+            {
+                yield return new($"{field}.numbers.{id}", $"{kind.Label} has nothing called {id}.");
+            }
+            else if (!double.IsFinite(value) || value < spec.Least || value > spec.Most)
+            {
+                yield return new($"{field}.numbers.{id}", FormattableString.Invariant(
+                    $"{kind.Label}, {spec.Label.ToLowerInvariant()}: {value:0.##} is out of range; it goes from {spec.Least:0.##} to {spec.Most:0.##}."));
+            }
+        }
+
+        foreach (var (id, word) in part.Words)
+        {
+            if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { Type: ParameterType.Choice } spec || !spec.Choices.Contains(word))
+            {
+                yield return new($"{field}.words.{id}", $"{kind.Label} has no choice {id}: {word}.");
+            }
+        }
+
+        foreach (var zone in part.Zones.Values.SelectMany(z => z).Where(z => !Zones.Names.Contains(z)))
+        {
+            yield return new($"{field}.zones", $"There is no zone called {zone}. Known zones: {string.Join(", ", Zones.Names)}.");
+        }
+
+        foreach (var (role, mix) in part.Paints)
+        {
+            if (kind.Roles.All(r => r.Id != role))
+            {
+                yield return new($"{field}.paints.{role}", $"{kind.Label} has no coat called {role}.");
+            }
+            else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !(s.Parts is > 0 and <= 100)))
+            {
+                yield return new($"{field}.paints.{role}", $"{kind.Label}: a mix needs paints with 1 to 100 parts each.");
+            }
+        }
+
+        foreach (var (role, coats) in part.Coats)
+        {
+            if (coats is < 1 or > 8)
+            {
+                yield return new($"{field}.coats.{role}", $"{kind.Label}: {coats} coats cannot be; use 1 to 8.");
+            }
+        }
+    }
+
+    public static IReadOnlyList<PlanProblem> OfSetting(Setting setting)
+    {
+        var found = new List<PlanProblem>();
+        if (!(setting.SlotMinutes is >= 1 and <= 720))
+        {
+            found.Add(new("slotMinutes", "The slot lies between 1 minute and 12 hours."));
+        }
+
+        if (!(setting.ViewingDistanceM is >= 0.2 and <= 200))
+        {
+            found.Add(new("viewingDistanceM", "The viewing distance lies between 0.2 m and 200 m."));
+        }
+
+        if (!(setting.NecklineMm is >= -60 and <= 150))
+        {
+            found.Add(new("necklineMm", "The neckline lies between 60 mm above and 150 mm below the notch between the collar bones."));
+        }
+
+        return found;
+    }
+}

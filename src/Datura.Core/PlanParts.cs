@@ -1,0 +1,81 @@
+using Datura.Core.Body;
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core;
+
+/// <summary>Writes an expanded part as plan data.</summary>
+internal static class PlanParts
+{
+    public static PlanPart Of(ExpandedPart part, FittedBody body, IReadOnlyList<CoatJob> jobs, Kit kit, CoatColours colours)
+    {
+        var own = jobs.Where(j => j.PartId == part.Part.Id).ToArray();
+        var context = new PartContext(body, part.Kind, part.Part, new(0), Side.Middle);
+        var laid = own.Select(j => j.Role.Id).ToHashSet();
+        return new(
+            part.Part.Id,
+            part.Kind.Id,
+            part.Kind.Label,
+            part.Part.Priority,
+            part.Kind.Parameters.Where(p => p.Type is not (ParameterType.Choice or ParameterType.Zones))
+                .ToDictionary(p => p.Id, p => Math.Round(context.Number(p.Id), 2)),
+            part.Kind.Parameters.Where(p => p.Type == ParameterType.Choice).ToDictionary(p => p.Id, p => context.Word(p.Id)),
+            [.. part.Marks.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })],
+            [.. own.SelectMany(j => j.Zones).Distinct()],
+            [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
+            [.. own.Select(j => Coat(j, kit, colours))],
+            Math.Round(own.Sum(j => j.WorkSeconds), 1));
+    }
+
+    public static string PaintName(PaintMix mix, Kit kit) => mix.Shares.Count == 1
+        ? PaintOptics.Find(kit, mix.Shares[0].Paint).Name
+        : string.Join(" : ", mix.Shares.Select(s => FormattableString.Invariant($"{s.Parts:0.##} {PaintOptics.Find(kit, s.Paint).Name}")));
+
+    private static PlanCoat Coat(CoatJob job, Kit kit, CoatColours colours)
+    {
+        var lab = colours.Of(job);
+        return new(
+            job.Role.Id,
+            job.Role.Label,
+            PaintName(job.Mix, kit),
+            job.Tool,
+            Rates.Of(job.Tool).Name,
+            job.Coats,
+            Math.Round(colours.FilmUm(job), 1),
+            Srgb.From(lab).Hex,
+            new(Math.Round(lab.L, 2), Math.Round(lab.A, 2), Math.Round(lab.B, 2)),
+            Srgb.From(new PaintStackProbe(PaintOptics.Of(job.Mix, kit)).OpaqueColour).Hex,
+            Math.Round(colours.SkinShows(job, job.Coats), 2),
+            colours.CoatsToHide(job),
+            Math.Round(job.AreaMm2 / 100, 2),
+            Math.Round(job.LineMm, 1));
+    }
+
+    private static PlanMark Mark(Mark mark) => mark switch
+    {
+        RegionMark r => new(r.Role, r.Side, "region", [.. Rings(r.Outline)], [r.EdgeMm]),
+        StrokeMark s => new(s.Role, s.Side, "stroke", [Flat(s.Path)], [.. s.WidthsMm.Select(w => Math.Round(w, 2))]),
+        DotMark d => new(d.Role, d.Side, "dot", [Flat([d.At])], [Math.Round(d.DiameterMm, 2)]),
+        _ => throw new NotSupportedException(),
+    };
+
+    private static IEnumerable<IReadOnlyList<double>> Rings(Geometry outline)
+    {
+        for (var n = 0; n < outline.NumGeometries; n++)
+        {
+            if (outline.GetGeometryN(n) is Polygon polygon)
+            {
+                yield return Flat(polygon.ExteriorRing.Coordinates.Select(c => new ChartPoint(c.X, c.Y)));
+                foreach (var hole in polygon.InteriorRings)
+                {
+                    yield return Flat(hole.Coordinates.Select(c => new ChartPoint(c.X, c.Y)));
+                }
+            }
+        }
+    }
+
+    private static IReadOnlyList<double> Flat(IEnumerable<ChartPoint> points) =>
+        [.. points.SelectMany(p => new[] { Math.Round(p.XMm, 2), Math.Round(p.YMm, 2) })];
+}

@@ -1,0 +1,51 @@
+using Datura.Core.Caution;
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core;
+
+/// <summary>Writes a step as plan data.</summary>
+internal static class PlanSteps
+{
+    public static PlanStep Of(
+        Step step, int number, IReadOnlyList<ExpandedPart> parts, Kit kit, CoatColours colours, IReadOnlyList<CautionNote> cautions)
+    {
+        var ids = step.Jobs.Select(j => j.PartId).Distinct().ToArray();
+        var here = parts.Where(p => ids.Contains(p.Part.Id)).ToArray();
+        var lengths = here.SelectMany(p => p.Marks.Sizes.Select(s => new StepLength(p.Kind.Label, s with { Value = Math.Round(s.Value, 1) })));
+        return new(
+            number,
+            step.Stage,
+            Title(step),
+            Rates.Of(step.Tool).Name,
+            PlanParts.PaintName(step.Jobs[0].Mix, kit),
+            Srgb.From(colours.Of(step.Jobs[0])).Hex,
+            ids,
+            step.Stage == Stage.Map
+                ? [new("Map", new("Pencil line", Math.Round(step.Jobs.Sum(j => j.LineMm), 0), "mm"))]
+                : [.. lengths],
+            step.Poses,
+            Math.Round(step.StartSeconds, 1),
+            Math.Round(step.SetUpSeconds, 1),
+            Math.Round(step.WorkSeconds, 1),
+            Math.Round(step.WaitSeconds, 1),
+            step.WaitsFor,
+            step.Why,
+            [.. cautions.Where(c => ids.Contains(c.PartId) && Concerns(c, step, kit)).Select(c => c.Sentence).Distinct()]);
+    }
+
+    private static string Title(Step step)
+    {
+        var names = step.Jobs.Select(j => (j.PartLabel, j.Role)).Distinct()
+            .Select(j => step.Stage == Stage.Map ? "Map in pencil" : $"{j.PartLabel}: {j.Role.Label.ToLowerInvariant()}").Distinct();
+        return string.Join(", ", names);
+    }
+
+    // A caution about one paint of a part belongs only to the steps that use that paint.
+    private static bool Concerns(CautionNote caution, Step step, Kit kit)
+    {
+        var others = kit.Paints.Where(p => step.Jobs.All(j => j.Mix.Shares.All(s => s.Paint != p.Id)));
+        return !others.Any(p => caution.Sentence.Contains(p.Name, StringComparison.Ordinal));
+    }
+}

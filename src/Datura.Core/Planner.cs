@@ -1,0 +1,84 @@
+using Datura.Core.Body;
+using Datura.Core.Caution;
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core;
+
+/// <summary>The one place where body, shapes, paint, order and cautions come together.</summary>
+public static class Planner
+{
+    /// <summary>Computes a look for a face. Pure: the same input gives the same plan.</summary>
+    /// <exception cref="PlanException">Something in the input cannot be planned; each problem names its field.</exception>
+    /// <exception cref="MeasureException">The face's measures are nonsense.</exception>
+    public static PlannedLook Plan(Look look, Face face, Kit kit, Setting setting) =>
+        Plan(look, face, FittedBody.For(face.MeasuresMm), kit, setting);
+
+    /// <summary>As above, on a body already fitted to the face.</summary>
+    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting)
+    {
+        PlanProblem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
+        if (problems.Length > 0)
+        {
+            throw new PlanException(problems);
+        }
+
+        var costume = new Costume(setting.NecklineMm);
+        var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
+            .AsParallel().AsOrdered()
+            .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
+        var jobs = CoatJobs.Of(look, expanded, body, kit);
+        var steps = Sequencer.Order(jobs);
+        var colours = new CoatColours(face.Skin, kit, steps);
+        var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))
+            .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).Distinct().ToArray();
+
+        var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, expanded, kit, colours, cautions)).ToArray();
+        var total = steps.Count > 0 ? steps[^1].EndSeconds : 0;
+        CautionNote[] all =
+        [
+            .. cautions, .. face.Cautions.Select(UsualCautions.For), .. SlotCaution(total, setting), .. MapCaution(look, kit),
+        ];
+        var plan = new Plan(
+            look.Name,
+            face.Name,
+            kit.Name,
+            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light),
+            SkinTone.Class(face.Skin),
+            Srgb.From(face.Skin).Hex,
+            body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)),
+            [.. expanded.Select(p => PlanParts.Of(p, body, jobs, kit, colours))],
+            planSteps,
+            Math.Round(total, 1),
+            Math.Round(steps.Sum(s => s.WaitSeconds), 1),
+            Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
+            [.. all.OrderByDescending(c => c.Severity)]);
+        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]);
+    }
+
+    private static IEnumerable<PlanProblem> PaintProblems(Look look, Kit kit) =>
+        from part in look.Parts.Select((p, k) => (Part: p, Field: $"parts[{k}].paints"))
+        from paint in part.Part.Paints
+        from share in paint.Value.Shares
+        where kit.Paints.All(p => p.Id != share.Paint)
+        select new PlanProblem($"{part.Field}.{paint.Key}", $"The kit {kit.Name} has no paint {share.Paint}. Choose another or add it to the kit.");
+
+    private static IEnumerable<CautionNote> SlotCaution(double totalSeconds, Setting setting)
+    {
+        var over = totalSeconds / 60 - setting.SlotMinutes;
+        if (over > 0)
+        {
+            yield return new(Severity.Warning, FormattableString.Invariant(
+                $"The plan takes {over:0.#} min longer than the slot of {setting.SlotMinutes:0.#} min. Leave out an extra part, or take a larger tool."), null);
+        }
+    }
+
+    private static IEnumerable<CautionNote> MapCaution(Look look, Kit kit)
+    {
+        if (look.Mapping == Mapping.Pencil && kit.Paints.All(p => p.Material != Material.Pencil))
+        {
+            yield return new(Severity.Note, "The kit has no pencil liner, so the plan has no map step. Add one, or place the outlines by eye.", null);
+        }
+    }
+}

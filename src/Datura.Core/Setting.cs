@@ -1,0 +1,8 @@
+namespace Datura.Core;
+
+/// <summary>Where and for how long: slot, viewing distance and costume.</summary>
+/// <param name="SlotMinutes">Time in the chair.</param>
+/// <param name="ViewingDistanceM">From where it is seen.</param>
+/// <param name="Light">Light in words; the computed lights come with a later version of the settings.</param>
+/// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
+public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm);

@@ -1,0 +1,93 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>Smooth and ragged curves from a few points, chart mm.</summary>
+public static class Curves
+{
+    private const double PieceMm = 1.5;
+
+    /// <summary>A curve through the points (centripetal enough for evenly spread points: Catmull–Rom).</summary>
+    public static List<ChartPoint> Through(IReadOnlyList<ChartPoint> points, bool closed)
+    {
+        var result = new List<ChartPoint>();
+        var n = points.Count;
+        ChartPoint P(int k) => closed ? points[(k % n + n) % n] : k < 0 ? 2 * points[0] - points[1]
+            : k >= n ? 2 * points[n - 1] - points[n - 2] : points[k];
+        for (var k = 0; k < (closed ? n : n - 1); k++)
+        {
+            var (a, b, c, d) = (P(k - 1), P(k), P(k + 1), P(k + 2));
+            var pieces = Math.Clamp((int)Math.Ceiling((c - b).Length() / PieceMm), 2, 200);
+            for (var s = 0; s < pieces; s++)
+            {
+                var t = (double)s / pieces;
+                result.Add(0.5 * (2 * b + t * (c - a) + t * t * (2 * a - 5 * b + 4 * c - d) + t * t * t * (3 * b - a - 3 * c + d)));
+            }
+        }
+
+        if (!closed)
+        {
+            result.Add(points[n - 1]);
+        }
+
+        return result;
+    }
+
+    /// <summary>Moves a closed outline in and out along its normal by up to a depth, in teeth about 5 mm long.</summary>
+    public static List<ChartPoint> Ragged(IReadOnlyList<ChartPoint> outline, double depthMm, SeededRandom random)
+    {
+        if (depthMm <= 0)
+        {
+            return [.. outline];
+        }
+
+        const double toothMm = 5;
+        var n = outline.Count;
+        var length = Enumerable.Range(0, n).Sum(k => (outline[(k + 1) % n] - outline[k]).Length());
+        var teeth = Math.Max(6, (int)Math.Round(length / toothMm));
+        var offset = Enumerable.Range(0, teeth).Select(_ => depthMm * random.Either()).ToArray();
+        var result = new List<ChartPoint>(n);
+        var walked = 0.0;
+        for (var k = 0; k < n; k++)
+        {
+            var along = walked / length * teeth;
+            var tooth = (int)along % teeth;
+            var t = along - (int)along;
+            var off = offset[tooth] + t * (offset[(tooth + 1) % teeth] - offset[tooth]);
+            var direction = outline[(k + 1) % n] - outline[(k - 1 + n) % n];
+            var size = Math.Max(direction.Length(), 1e-9);
+            result.Add(outline[k] + off / size * new ChartPoint(direction.YMm, -direction.XMm));
+            walked += (outline[(k + 1) % n] - outline[k]).Length();
+        }
+
+        return result;
+    }
+
+    /// <summary>A valid polygon from a closed outline; a curve that crosses itself is mended.</summary>
+    public static Geometry Polygon(IEnumerable<ChartPoint> outline)
+    {
+        var ring = outline.Select(p => new Coordinate(p.XMm, p.YMm)).ToList();
+        ring.Add(ring[0].Copy());
+        Geometry polygon = GeometryFactory.Default.CreatePolygon([.. ring]);
+        return polygon.IsValid ? polygon : polygon.Buffer(0);
+    }
+
+    /// <summary>A band along a spine whose half width is given at every point; round at neither end.</summary>
+    public static Geometry Band(IReadOnlyList<ChartPoint> spine, Func<double, double> halfWidthMm)
+    {
+        var upper = new List<ChartPoint>();
+        var lower = new List<ChartPoint>();
+        for (var k = 0; k < spine.Count; k++)
+        {
+            var direction = spine[Math.Min(k + 1, spine.Count - 1)] - spine[Math.Max(k - 1, 0)];
+            var normal = 1 / Math.Max(direction.Length(), 1e-9) * new ChartPoint(-direction.YMm, direction.XMm);
+            var w = halfWidthMm((double)k / (spine.Count - 1));
+            upper.Add(spine[k] + w * normal);
+            lower.Add(spine[k] - w * normal);
+        }
+
+        lower.Reverse();
+        return Polygon(upper.Concat(lower));
+    }
+}

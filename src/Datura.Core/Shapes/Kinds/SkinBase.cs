@@ -1,0 +1,86 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>The ground that everything else lies on: chosen zones, a soft edge, and an end that never sits on the jaw line.</summary>
+public sealed class SkinBase : PartKind
+{
+    private const string ToFade = "fades below the jaw";
+    private const string ToNeckline = "runs to the neckline";
+
+    public override string Id => "skinBase";
+
+    public override string Label => "Skin base";
+
+    public override IReadOnlyList<string> HangsOn =>
+        ["forehead", "temple", "cheekbone", "cheek hollow", "chin", "jaw", "under-jaw", "neck front", "neck side", "collar", "sternum", "chest"];
+
+    public override bool Sided => false;
+
+    public override IReadOnlyList<ParameterSpec> Parameters { get; } =
+    [
+        ParameterSpec.ZoneSet("zones", "Zones of the face", "Which zones get the ground.", Zones.Face),
+        ParameterSpec.Choice("lowerEnd", "Lower end", "Where the ground ends on the neck.", 0, ToFade, ToNeckline),
+        ParameterSpec.Length("fade", "Fade length", "How long the ground takes to run out on the neck.", 10, 90, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]),
+        ParameterSpec.Length("edge", "Soft edge", "Width over which the ground thins out at its border.", 2, 40, 14),
+    ];
+
+    public override IReadOnlyList<CoatRole> Roles { get; } = [new("ground", "Ground", Stage.Base, Tool.Sponge, 2)];
+
+    protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
+    {
+        var body = context.Body;
+        var chosen = context.ZoneSet("zones").Where(body.ZoneOutlines.ContainsKey).ToHashSet();
+        var runs = context.Word("lowerEnd") == ToNeckline;
+        var fadeMm = context.Number("fade");
+        var edge = context.Number("edge");
+        var underJaw = context.At("submentale");
+        var neckline = body.Go(context.At("suprasternale"), -Math.PI / 2, context.Costume.NecklineMm);
+        var carriesDown = chosen.Contains("chin") || chosen.Contains("jaw");
+        if (carriesDown)
+        {
+            chosen.UnionWith(["under-jaw", "neck front", "neck side"]);
+        }
+
+        if (runs && carriesDown)
+        {
+            chosen.UnionWith(["collar", "sternum", "chest"]);
+        }
+
+        var fade = runs
+            ? new Fade(neckline.YMm, neckline.YMm - 14)
+            : new Fade(underJaw.YMm + 4, body.Go(underJaw, -Math.PI / 2, fadeMm).YMm);
+        var shape = Joined(body, chosen);
+        shape = shape.Intersection(Above(fade.GoneBelowYMm));
+        // Bodies hold still at the front; the ground does not run round to the nape.
+        var mark = new RegionMark("ground", Side.Middle, shape, edge, fade);
+        var areaCm2 = body.Chart.AreaMm2(shape) / 100;
+        var sizes = new List<SizeLine> { new("Area", areaCm2, "cm²") };
+        if (carriesDown)
+        {
+            var end = new ChartPoint(0, fade.GoneBelowYMm);
+            sizes.Add(new("Ends", body.TapeMm(context.At("gnathion"), end), "mm", runs ? "below the chin, under the costume" : "below the chin, faded out"));
+        }
+
+        return ([mark], sizes);
+    }
+
+    // Zones are joined with a hair of overlap so that no seam stays between them.
+    private static Geometry Joined(FittedBody body, IReadOnlySet<string> chosen)
+    {
+        Geometry all = GeometryFactory.Default.CreatePolygon();
+        foreach (var name in Zones.Names.Where(chosen.Contains))
+        {
+            all = all.Union(body.ZoneOutlines[name].Buffer(1.2));
+        }
+
+        // Corners of zones are nothing a sponge could follow.
+        all = all.Buffer(4, 4).Buffer(-8, 4).Buffer(4, 4);
+        return Zones.Names.Where(n => !chosen.Contains(n) && body.ZoneOutlines[n].Intersects(all))
+            .Aggregate(all, (left, name) => left.Difference(body.ZoneOutlines[name]));
+    }
+
+    private static Polygon Above(double yMm) => GeometryFactory.Default.CreatePolygon(
+        [new(-1000, yMm), new(1000, yMm), new(1000, 1000), new(-1000, 1000), new(-1000, yMm)]);
+}

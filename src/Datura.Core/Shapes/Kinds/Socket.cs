@@ -1,0 +1,88 @@
+using Datura.Core.Body;
+
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>The dark of an eye socket, hung on the orbit: over, through or under the brow, down towards the cheekbone.</summary>
+public sealed class Socket : PartKind
+{
+    public override string Id => "socket";
+
+    public override string Label => "Socket";
+
+    public override IReadOnlyList<string> HangsOn => ["orbit", "lid"];
+
+    public override bool UsuallyReserved => true;
+
+    public override IReadOnlyList<ParameterSpec> Parameters { get; } =
+    [
+        ParameterSpec.Length("aboveBrow", "Reach above the brow", "Negative stays under the brow.", -14, 25, 4),
+        ParameterSpec.Length("downCheek", "Down the cheek", "From the edge of the lower lid.", 3, 40, b => 0.13 * b.MeasuresMm["lowerFaceHeight"]),
+        ParameterSpec.Length("outward", "Past the outer corner", "From the outer corner of the eye.", -4, 25, b => 0.09 * b.MeasuresMm["outerEyeDistance"]),
+        ParameterSpec.Length("inward", "Towards the nose", "From the inner corner of the eye.", -4, 12, 4),
+        ParameterSpec.Angle("droop", "Droop outwards", "Turns the outer end down.", -25, 30, 7),
+        ParameterSpec.Ratio("roundness", "Roundness", "0 is boxy, 1 is round.", 0, 1, 0.8),
+        ParameterSpec.Length("ragged", "Ragged edge", "How far the outline wanders.", 0, 5, 1, 0.5),
+        ParameterSpec.Length("edge", "Soft edge", "Width over which the dark thins out.", 0.5, 16, 4, 0.5),
+        ParameterSpec.Ratio("heart", "Dark heart", "Size of the deepest part within the socket.", 0.2, 0.95, 0.62),
+    ];
+
+    public override IReadOnlyList<CoatRole> Roles { get; } =
+    [
+        new("dark", "Socket", Stage.BodyColour, Tool.HalfRoundSponge, 1),
+        new("heart", "Dark heart", Stage.BodyColour, Tool.Filbert, 1, Optional: true),
+    ];
+
+    protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
+    {
+        var body = context.Body;
+        var above = context.Number("aboveBrow");
+        var centre = 0.5 * (context.At("exocanthion") + context.At("endocanthion"));
+        var top = body.Go(context.At("brow_peak"), Math.PI / 2, context.Uneven(above + 20) - 20);
+        var bottom = body.Go(context.At("palpebrale_inferius"), -Math.PI / 2, context.Uneven(context.Number("downCheek")));
+        var outer = body.Go(context.At("exocanthion"), 0, context.Uneven(context.Number("outward") + 15) - 15);
+        var inner = body.Go(context.At("endocanthion"), Math.PI, context.Number("inward"));
+        var droop = context.UnevenAngle(-context.Number("droop") * Math.PI / 180);
+        var reach = new Reach(top.YMm - centre.YMm, centre.YMm - bottom.YMm, outer.XMm - centre.XMm, centre.XMm - inner.XMm);
+        var smooth = Outline(centre, reach, context.Number("roundness"), droop);
+        var outline = Curves.Polygon(Curves.Ragged(smooth, context.Number("ragged"), context.Design));
+        var heart = Curves.Polygon(smooth.Select(p => centre + context.Number("heart") * (p - centre)));
+        var edge = context.Number("edge");
+
+        var widthMm = body.TapeMm(smooth[0], smooth[smooth.Count / 2]);
+        var heightMm = body.TapeMm(smooth[smooth.Count / 4], smooth[3 * smooth.Count / 4]);
+        return (
+            [new RegionMark("dark", context.Side, outline, edge), new RegionMark("heart", context.Side, heart, edge * 1.5)],
+            [
+                new("Width", widthMm, "mm"),
+                new("Height", heightMm, "mm", Judged(above)),
+                new("Area a side", body.Chart.AreaMm2(outline) / 100, "cm²"),
+            ]);
+    }
+
+    private static string Judged(double aboveMm) => aboveMm switch
+    {
+        > 1 => FormattableString.Invariant($"reaches {aboveMm:0.#} mm above the brow"),
+        < -1 => FormattableString.Invariant($"stays {-aboveMm:0.#} mm under the brow"),
+        _ => "cuts through the brow",
+    };
+
+    private sealed record Reach(double Up, double Down, double Out, double In);
+
+    // A superellipse with its own reach in each quarter; it starts at the outer corner and runs up and inwards.
+    private static List<ChartPoint> Outline(ChartPoint centre, Reach reach, double roundness, double turnRad)
+    {
+        const int pieces = 96;
+        var power = 2 / (2 + 3 * (1 - roundness));
+        var (sinTurn, cosTurn) = Math.SinCos(turnRad);
+        var result = new List<ChartPoint>(pieces);
+        for (var k = 0; k < pieces; k++)
+        {
+            var (sin, cos) = Math.SinCos(2 * Math.PI * k / pieces);
+            var x = Math.Sign(cos) * Math.Pow(Math.Abs(cos), power) * (cos >= 0 ? reach.Out : reach.In);
+            var y = Math.Sign(sin) * Math.Pow(Math.Abs(sin), power) * (sin >= 0 ? reach.Up : reach.Down);
+            result.Add(centre + new ChartPoint(x * cosTurn - y * sinTurn, x * sinTurn + y * cosTurn));
+        }
+
+        return result;
+    }
+}

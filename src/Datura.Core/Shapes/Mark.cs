@@ -1,0 +1,27 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>Geometry that a part expands to, in chart millimetres of one body.</summary>
+/// <param name="Role">Which of the part's coats it carries.</param>
+/// <param name="Side">Side of the wearer.</param>
+public abstract record Mark(string Role, Side Side);
+
+/// <summary>A closed figure to be filled.</summary>
+/// <param name="EdgeMm">Width over which the film thins out at the outline; half of it lies outside.</param>
+/// <param name="Fade">Optional thinning down the body.</param>
+public sealed record RegionMark(string Role, Side Side, Geometry Outline, double EdgeMm, Fade? Fade = null) : Mark(Role, Side);
+
+/// <summary>The film is whole above one chart height and gone below another, mm.</summary>
+public sealed record Fade(double WholeAboveYMm, double GoneBelowYMm)
+{
+    /// <summary>Share of the film at a chart height, 0 to 1.</summary>
+    public double At(double yMm) => Math.Clamp((yMm - GoneBelowYMm) / (WholeAboveYMm - GoneBelowYMm), 0, 1);
+}
+
+/// <summary>A drawn line with its width at every point, mm.</summary>
+public sealed record StrokeMark(string Role, Side Side, IReadOnlyList<ChartPoint> Path, IReadOnlyList<double> WidthsMm) : Mark(Role, Side);
+
+/// <summary>A single touch of the brush.</summary>
+public sealed record DotMark(string Role, Side Side, ChartPoint At, double DiameterMm) : Mark(Role, Side);

@@ -1,0 +1,49 @@
+using Datura.Core.Body;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>What a parameter is, so that the inspector can be drawn from it.</summary>
+public enum ParameterType
+{
+    LengthMm,
+    AngleDeg,
+    Ratio,
+    Count,
+    Choice,
+    Zones,
+}
+
+/// <summary>Describes one parameter of a kind.</summary>
+/// <param name="Id">Name in the look file.</param>
+/// <param name="Label">The painter's words.</param>
+/// <param name="Hint">What it does, one short sentence.</param>
+/// <param name="Least">Smallest sane value; unused for choices and zones.</param>
+/// <param name="Most">Largest sane value.</param>
+/// <param name="Step">What one press of an arrow key changes.</param>
+/// <param name="Default">Value sized to a face; for a choice the index, for zones unused.</param>
+/// <param name="Choices">Names of a choice, or of the zones chosen by default.</param>
+public sealed record ParameterSpec(
+    string Id, string Label, string Hint, ParameterType Type, double Least, double Most, double Step,
+    Func<FittedBody, double> Default, IReadOnlyList<string> Choices)
+{
+    public static ParameterSpec Length(string id, string label, string hint, double least, double most, Func<FittedBody, double> standard, double step = 1) =>
+        new(id, label, hint, ParameterType.LengthMm, least, most, step, standard, []);
+
+    public static ParameterSpec Length(string id, string label, string hint, double least, double most, double standard, double step = 1) =>
+        Length(id, label, hint, least, most, _ => standard, step);
+
+    public static ParameterSpec Angle(string id, string label, string hint, double least, double most, double standard) =>
+        new(id, label, hint, ParameterType.AngleDeg, least, most, 1, _ => standard, []);
+
+    public static ParameterSpec Ratio(string id, string label, string hint, double least, double most, double standard) =>
+        new(id, label, hint, ParameterType.Ratio, least, most, 0.05, _ => standard, []);
+
+    public static ParameterSpec Count(string id, string label, string hint, int least, int most, int standard) =>
+        new(id, label, hint, ParameterType.Count, least, most, 1, _ => standard, []);
+
+    public static ParameterSpec Choice(string id, string label, string hint, int standard, params string[] choices) =>
+        new(id, label, hint, ParameterType.Choice, 0, choices.Length - 1, 1, _ => standard, choices);
+
+    public static ParameterSpec ZoneSet(string id, string label, string hint, IReadOnlyList<string> standard) =>
+        new(id, label, hint, ParameterType.Zones, 0, 0, 0, _ => 0, standard);
+}

@@ -1,0 +1,36 @@
+using Datura.Core.Paint;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>How much a part matters when time runs short.</summary>
+public enum Priority
+{
+    Must,
+    Nice,
+    Extra,
+}
+
+/// <summary>One thing the character has.</summary>
+/// <param name="Id">Unique within the look.</param>
+/// <param name="Kind">Id of a kind in the registry.</param>
+/// <param name="Unevenness">0: mirror; 1: as uneven as a hurried hand.</param>
+/// <param name="Seed">Fixes everything that looks random.</param>
+/// <param name="Reserved">Its area is left bare by the base beneath; otherwise it is painted over the base.</param>
+/// <param name="Numbers">Parameters set by the painter; the others keep their default for the face.</param>
+/// <param name="Words">Choices set by the painter.</param>
+/// <param name="Zones">Zone lists set by the painter.</param>
+/// <param name="Paints">Paint or mix per coat role.</param>
+/// <param name="Coats">Number of coats per role where it differs from the usual.</param>
+public sealed record Part(
+    string Id,
+    string Kind,
+    Sides Sides,
+    double Unevenness,
+    int Seed,
+    Priority Priority,
+    bool Reserved,
+    IReadOnlyDictionary<string, double> Numbers,
+    IReadOnlyDictionary<string, string> Words,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Zones,
+    IReadOnlyDictionary<string, PaintMix> Paints,
+    IReadOnlyDictionary<string, int> Coats);

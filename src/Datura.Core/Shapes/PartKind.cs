@@ -1,0 +1,69 @@
+using Datura.Core.Body;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>
+/// A kind of part: what it hangs on, what can be set, what it lays, and the marks it makes. A new kind is one file in
+/// Kinds and one line in <see cref="PartKinds"/>.
+/// </summary>
+public abstract class PartKind
+{
+    /// <summary>Name in files.</summary>
+    public abstract string Id { get; }
+
+    /// <summary>The painter's word.</summary>
+    public abstract string Label { get; }
+
+    /// <summary>Zones that offer this kind when pointed at.</summary>
+    public abstract IReadOnlyList<string> HangsOn { get; }
+
+    public abstract IReadOnlyList<ParameterSpec> Parameters { get; }
+
+    public abstract IReadOnlyList<CoatRole> Roles { get; }
+
+    /// <summary>False for kinds that lie across the mid-line and have no side.</summary>
+    public virtual bool Sided => true;
+
+    /// <summary>Whether the base usually leaves its area bare.</summary>
+    public virtual bool UsuallyReserved => false;
+
+    /// <summary>Marks on the asked-for sides and the lengths that matter.</summary>
+    public PartMarks Expand(FittedBody body, Part part, Costume costume)
+    {
+        if (!Sided)
+        {
+            var (marks, sizes) = OneSide(new(body, this, part, costume, Side.Middle));
+            return new([.. marks], [.. sizes]);
+        }
+
+        var all = new List<Mark>();
+        var lines = new List<SizeLine>();
+        foreach (var side in part.Sides == Sides.Both ? new[] { Side.Left, Side.Right } : [part.Sides == Sides.Left ? Side.Left : Side.Right])
+        {
+            // Kinds draw on the wearer's left; the right side is its mirror image.
+            var (marks, sizes) = OneSide(new(body, this, part, costume, side));
+            all.AddRange(side == Side.Right ? marks.Select(Mirror.Of) : marks);
+            if (lines.Count == 0)
+            {
+                lines.AddRange(sizes);
+            }
+        }
+
+        return new(all, lines);
+    }
+
+    /// <summary>Marks and sizes as they are on the wearer's left (or middle).</summary>
+    protected abstract (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context);
+}
+
+/// <summary>A length, area, count or angle of a finished part, and against what it was judged.</summary>
+/// <param name="Unit">mm, cm², ° or empty for a count.</param>
+/// <param name="Against">For example "above the brow"; empty when nothing.</param>
+public sealed record SizeLine(string Label, double Value, string Unit, string Against = "");
+
+/// <summary>Everything a part expands to.</summary>
+public sealed record PartMarks(IReadOnlyList<Mark> Marks, IReadOnlyList<SizeLine> Sizes);
+
+/// <summary>What the wearer has on: the base may run down to it.</summary>
+/// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm along the mid-line (negative: above it).</param>
+public sealed record Costume(double NecklineMm);
