@@ -1,0 +1,106 @@
+using Datura.Core;
+using Datura.Core.Paint;
+
+namespace Datura.Files.Pictures;
+
+/// <summary>Pictures of a painted bust.</summary>
+public static class BustPicture
+{
+    /// <summary>The neutral grey on which colours are judged.</summary>
+    public const byte SurroundGrey = 118;
+
+    private const int PaintPixels = 768;
+
+    /// <summary>Lights the paint of every pixel of a bust.</summary>
+    public static byte[] Rgba(BustBuffer buffer, PaintPicture paint)
+    {
+        var result = new byte[buffer.Width * buffer.Height * 4];
+        for (var n = 0; n < buffer.Shade.Length; n++)
+        {
+            var shade = buffer.Shade[n];
+            var (r, g, b) = (SurroundGrey, SurroundGrey, SurroundGrey);
+            if (shade > 0)
+            {
+                var c = paint.At(buffer.Chart[n].X, buffer.Chart[n].Y);
+                (r, g, b) = (Lit(c.R, shade), Lit(c.G, shade), Lit(c.B, shade));
+            }
+
+            (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = (r, g, b, 255);
+        }
+
+        return result;
+    }
+
+    /// <summary>The finished paint from one side, drawn at twice the size and averaged down so that edges are clean.</summary>
+    public static (byte[] Rgba, int Width, int Height) Finished(PlannedLook look, BustView view, int width, int height)
+    {
+        var paint = Painted(look, look.Coats.Count);
+        return (Halved(Rgba(BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2), paint), width, height), width, height);
+    }
+
+    /// <summary>The same view after every step; the first picture is the bare face.</summary>
+    public static IReadOnlyList<byte[]> Steps(PlannedLook look, BustView view, int width, int height)
+    {
+        var buffer = BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2);
+        var paint = new PaintPicture(look.Skin, new(PaintPixels));
+        var pictures = new List<byte[]> { Halved(Rgba(buffer, paint), width, height) };
+        foreach (var step in look.Coats)
+        {
+            foreach (var coat in step)
+            {
+                paint.Lay(coat);
+            }
+
+            pictures.Add(Halved(Rgba(buffer, paint), width, height));
+        }
+
+        return pictures;
+    }
+
+    /// <summary>Bust pictures after every step side by side in one picture, left to right.</summary>
+    public static byte[] Strip(PlannedLook look, BustView view, int width, int height)
+    {
+        var steps = Steps(look, view, width, height);
+        var total = steps.Count * width;
+        var rgba = new byte[total * height * 4];
+        for (var k = 0; k < steps.Count; k++)
+        {
+            for (var y = 0; y < height; y++)
+            {
+                Buffer.BlockCopy(steps[k], y * width * 4, rgba, (y * total + k * width) * 4, width * 4);
+            }
+        }
+
+        return Png.Of(rgba, total, height);
+    }
+
+    /// <summary>The chart's paint after a number of steps.</summary>
+    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels)
+    {
+        var paint = new PaintPicture(look.Skin, new(pixels));
+        foreach (var coat in look.Coats.Take(steps).SelectMany(s => s))
+        {
+            paint.Lay(coat);
+        }
+
+        return paint;
+    }
+
+    private static byte Lit(byte value, float shade) => (byte)Math.Clamp(value * shade + 0.5f, 0, 255);
+
+    private static byte[] Halved(byte[] rgba, int width, int height)
+    {
+        var result = new byte[width * height * 4];
+        for (var y = 0; y < height; y++)
+        {
+            for (var x = 0; x < width * 4; x++)
+            {
+                var c = x % 4;
+                var from = 2 * y * width * 8 + 2 * (x / 4) * 4 + c;
+                result[y * width * 4 + x] = (byte)((rgba[from] + rgba[from + 4] + rgba[from + width * 8] + rgba[from + width * 8 + 4] + 2) / 4);
+            }
+        }
+
+        return result;
+    }
+}

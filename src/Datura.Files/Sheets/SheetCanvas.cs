@@ -1,0 +1,150 @@
+using SkiaSharp;
+
+namespace Datura.Files.Sheets;
+
+/// <summary>Paper sizes, in PDF points.</summary>
+public sealed record PaperSize(string Name, float Width, float Height)
+{
+    public static PaperSize A4 { get; } = new("A4", 595.28f, 841.89f);
+
+    public static PaperSize Letter { get; } = new("Letter", 612, 792);
+
+    /// <returns>The size of that name, or null.</returns>
+    public static PaperSize? Find(string name) => new[] { A4, Letter }
+        .FirstOrDefault(p => p.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
+}
+
+/// <summary>Text and pictures on a growing PDF: wraps words, starts pages, writes the foot of each.</summary>
+internal sealed class SheetCanvas : IDisposable
+{
+    public const float Margin = 40;
+    private const float FootHeight = 26;
+
+    private readonly SKDocument document;
+    private readonly PaperSize paper;
+    private readonly string foot;
+    private SKCanvas canvas;
+
+    public SheetCanvas(Stream stream, PaperSize paper, string title, string foot)
+    {
+        this.paper = paper;
+        this.foot = foot;
+        document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = title, Creator = "Datura", RasterDpi = 200, EncodingQuality = 90 });
+        canvas = document.BeginPage(paper.Width, paper.Height);
+        Y = Margin;
+    }
+
+    public float Y { get; set; }
+
+    public int Page { get; private set; } = 1;
+
+    public float Width => paper.Width - 2 * Margin;
+
+    public float Bottom => paper.Height - Margin - FootHeight;
+
+    /// <summary>Starts a new page when less than this height is left.</summary>
+    public void Need(float height)
+    {
+        if (Y + height <= Bottom)
+        {
+            return;
+        }
+
+        Foot();
+        document.EndPage();
+        canvas = document.BeginPage(paper.Width, paper.Height);
+        Page++;
+        Y = Margin;
+    }
+
+    public void Text(string text, float x, float y, SKTypeface face, float size, byte grey = 20, SKTextAlign align = SKTextAlign.Left)
+    {
+        using var font = Font(face, size);
+        using var ink = new SKPaint { Color = new SKColor(grey, grey, grey), IsAntialias = true };
+        canvas.DrawText(text, x, y, align, font, ink);
+    }
+
+    /// <summary>Wrapped text from the given top.</summary>
+    /// <returns>Height used.</returns>
+    public float Paragraph(string text, float x, float top, float width, SKTypeface face, float size, byte grey = 20)
+    {
+        var y = top;
+        foreach (var line in Wrap(text, width, face, size))
+        {
+            y += size * 1.28f;
+            Text(line, x, y - size * 0.28f, face, size, grey);
+        }
+
+        return y - top;
+    }
+
+    public static IReadOnlyList<string> Wrap(string text, float width, SKTypeface face, float size)
+    {
+        using var font = Font(face, size);
+        var lines = new List<string>();
+        var line = "";
+        foreach (var word in text.Split(' '))
+        {
+            var longer = line.Length == 0 ? word : $"{line} {word}";
+            if (line.Length > 0 && font.MeasureText(longer) > width)
+            {
+                lines.Add(line);
+                line = word;
+            }
+            else
+            {
+                line = longer;
+            }
+        }
+
+        lines.Add(line);
+        return lines;
+    }
+
+    public static float ParagraphHeight(string text, float width, SKTypeface face, float size) =>
+        Wrap(text, width, face, size).Count * size * 1.28f;
+
+    public void Picture(byte[] rgba, int pixelWidth, int pixelHeight, SKRect where)
+    {
+        using var bitmap = new SKBitmap(new SKImageInfo(pixelWidth, pixelHeight, SKColorType.Rgba8888, SKAlphaType.Opaque));
+        System.Runtime.InteropServices.Marshal.Copy(rgba, 0, bitmap.GetPixels(), rgba.Length);
+        using var image = SKImage.FromBitmap(bitmap);
+        canvas.DrawImage(image, where, new SKSamplingOptions(SKFilterMode.Linear));
+        using var edge = new SKPaint { Style = SKPaintStyle.Stroke, StrokeWidth = 0.5f, Color = new SKColor(90, 90, 90) };
+        canvas.DrawRect(where, edge);
+    }
+
+    public void Swatch(string hex, SKRect where)
+    {
+        using var fill = new SKPaint { Color = SKColor.Parse(hex) };
+        using var edge = new SKPaint { Style = SKPaintStyle.Stroke, StrokeWidth = 0.7f, Color = SKColors.Black };
+        canvas.DrawRect(where, fill);
+        canvas.DrawRect(where, edge);
+    }
+
+    public void Rule(float x1, float y1, float x2, float y2, float width = 0.6f, byte grey = 120)
+    {
+        using var pen = new SKPaint { Style = SKPaintStyle.Stroke, StrokeWidth = width, Color = new SKColor(grey, grey, grey) };
+        canvas.DrawLine(x1, y1, x2, y2, pen);
+    }
+
+    public void Dispose()
+    {
+        Foot();
+        document.EndPage();
+        document.Close();
+        document.Dispose();
+    }
+
+    // Without hinting the advances are the font's own, so that text can be searched and copied from the PDF.
+    private static SKFont Font(SKTypeface face, float size) =>
+        new(face, size) { Subpixel = true, LinearMetrics = true, Hinting = SKFontHinting.None };
+
+    private void Foot()
+    {
+        var y = paper.Height - Margin + 4;
+        Rule(Margin, y - 14, paper.Width - Margin, y - 14);
+        Text(foot, Margin, y, SheetFonts.Text, 8, 60);
+        Text($"page {Page}", paper.Width - Margin, y, SheetFonts.Text, 8, 60, SKTextAlign.Right);
+    }
+}

@@ -1,0 +1,160 @@
+using Datura.Core;
+using Datura.Core.Caution;
+using Datura.Core.Paint;
+using Datura.Files.Pictures;
+using SkiaSharp;
+
+namespace Datura.Files.Sheets;
+
+/// <summary>The printed step sheet: what another painter needs to put the same face on the same wearer.</summary>
+public static class StepSheet
+{
+    private const int StepPictureWidth = 300;
+    private const int StepPictureHeight = 300;
+
+    /// <param name="look">The plan and its coats.</param>
+    /// <param name="paper">A4 or Letter.</param>
+    /// <param name="inches">Lengths in inches instead of millimetres.</param>
+    public static byte[] Pdf(PlannedLook look, PaperSize paper, bool inches = false)
+    {
+        var plan = look.Plan;
+        using var stream = new MemoryStream();
+        using (var sheet = new SheetCanvas(stream, paper, $"{plan.Look} on {plan.Face}", $"{plan.Look} · {plan.Face} · {plan.Kit}. Left and right are the wearer's."))
+        {
+            Heading(sheet, plan);
+            Views(sheet, look);
+            Before(sheet, plan);
+            Steps(sheet, look, inches);
+            Notes(sheet);
+        }
+
+        return stream.ToArray();
+    }
+
+    private static void Heading(SheetCanvas sheet, Plan plan)
+    {
+        sheet.Text(plan.Look, SheetCanvas.Margin, sheet.Y + 22, SheetFonts.Heading, 24);
+        sheet.Text($"{Units.Clock(plan.TotalSeconds)} min", SheetCanvas.Margin + sheet.Width, sheet.Y + 20, SheetFonts.Bold, 18, align: SKTextAlign.Right);
+        sheet.Text(
+            FormattableString.Invariant($"on {plan.Face} ({plan.SkinClass} skin) · {plan.Setting.Name}, {plan.Setting.Light}, seen from {plan.Setting.ViewingDistanceM:0.#} m"),
+            SheetCanvas.Margin, sheet.Y + 38, SheetFonts.Text, 10, 40);
+        sheet.Text(
+            FormattableString.Invariant($"slot {plan.Setting.SlotMinutes:0.#} min · {plan.Steps.Count} steps · waiting {Units.Clock(plan.WaitingSeconds)} · {plan.PaintedCm2:0} cm² painted"),
+            SheetCanvas.Margin, sheet.Y + 51, SheetFonts.Text, 10, 40);
+        sheet.Y += 62;
+    }
+
+    private static void Views(SheetCanvas sheet, PlannedLook look)
+    {
+        const float gap = 8;
+        var width = (sheet.Width - 2 * gap) / 3;
+        var height = width * 1.18f;
+        (string Name, BustView View)[] views =
+        [
+            ("right three-quarter", BustView.ThreeQuarterRight), ("front", BustView.Front), ("left three-quarter", BustView.ThreeQuarterLeft),
+        ];
+        for (var k = 0; k < views.Length; k++)
+        {
+            var x = SheetCanvas.Margin + k * (width + gap);
+            var (rgba, w, h) = BustPicture.Finished(look, views[k].View, 420, (int)(420 * 1.18));
+            sheet.Picture(rgba, w, h, new(x, sheet.Y, x + width, sheet.Y + height));
+            sheet.Text(views[k].Name, x + width / 2, sheet.Y + height + 11, SheetFonts.Text, 8.5f, 60, SKTextAlign.Center);
+        }
+
+        sheet.Y += height + 20;
+    }
+
+    private static void Before(SheetCanvas sheet, Plan plan)
+    {
+        sheet.Text("Before you start", SheetCanvas.Margin, sheet.Y + 12, SheetFonts.Heading, 13);
+        sheet.Y += 18;
+        foreach (var (sentence, bold) in UsualCautions.Always.Select(s => (s, false))
+            .Concat(plan.Cautions.Where(c => c.PartId is null || c.Severity == Severity.Stop).Select(c => (c.Sentence, true))))
+        {
+            var face = bold ? SheetFonts.Bold : SheetFonts.Text;
+            var height = SheetCanvas.ParagraphHeight(sentence, sheet.Width - 12, face, 9);
+            sheet.Need(height + 2);
+            sheet.Text("–", SheetCanvas.Margin, sheet.Y + 9, face, 9);
+            sheet.Y += sheet.Paragraph(sentence, SheetCanvas.Margin + 12, sheet.Y, sheet.Width - 12, face, 9) + 1.5f;
+        }
+
+        sheet.Y += 8;
+    }
+
+    private static void Steps(SheetCanvas sheet, PlannedLook look, bool inches)
+    {
+        var pictures = BustPicture.Steps(look, BustView.FaceClose, StepPictureWidth, StepPictureHeight);
+        var wide = BustPicture.Steps(look, BustView.Front, StepPictureWidth, StepPictureHeight);
+        foreach (var step in look.Plan.Steps)
+        {
+            var onBody = step.PartIds.SelectMany(id => look.Plan.Parts.Where(p => p.Id == id)).SelectMany(p => p.Zones)
+                .Any(z => z is "collar" or "sternum" or "chest" or "neck front");
+            Step(sheet, step, (onBody ? wide : pictures)[step.Number], inches);
+        }
+    }
+
+    private static void Step(SheetCanvas sheet, PlanStep step, byte[] picture, bool inches)
+    {
+        const float pictureSize = 118;
+        const float textLeft = SheetCanvas.Margin + pictureSize + 12;
+        const float size = 9.2f;
+        var width = sheet.Width - pictureSize - 12;
+        var lines = Lines(step, inches);
+        var textHeight = 32 + lines.Sum(l => SheetCanvas.ParagraphHeight(l.Text, width, l.Bold ? SheetFonts.Bold : SheetFonts.Text, size) + 1);
+        var height = Math.Max(pictureSize, textHeight) + 12;
+        sheet.Need(height);
+        var top = sheet.Y;
+        sheet.Rule(SheetCanvas.Margin, top, SheetCanvas.Margin + sheet.Width, top);
+        sheet.Picture(picture, StepPictureWidth, StepPictureHeight, new(SheetCanvas.Margin, top + 6, SheetCanvas.Margin + pictureSize, top + 6 + pictureSize));
+        var time = $"{Units.Clock(step.SetUpSeconds + step.WorkSeconds)} min";
+        var title = SheetCanvas.Wrap($"{step.Number}  {step.Title}", width - 130, SheetFonts.Bold, 11.5f);
+        sheet.Text(title[0] + (title.Count > 1 ? " …" : ""), textLeft, top + 17, SheetFonts.Bold, 11.5f);
+        sheet.Text($"{time} · at {Units.Clock(step.StartSeconds)}", textLeft + width, top + 17, SheetFonts.Bold, 10, align: SKTextAlign.Right);
+        sheet.Y = top + 22;
+        foreach (var (text, bold, swatch) in lines)
+        {
+            var face = bold ? SheetFonts.Bold : SheetFonts.Text;
+            var left = textLeft;
+            if (swatch is not null)
+            {
+                sheet.Swatch(swatch, new(textLeft, sheet.Y + 2, textLeft + 14, sheet.Y + 11));
+                left += 19;
+            }
+
+            sheet.Y += sheet.Paragraph(text, left, sheet.Y, width - (left - textLeft), face, size) + 1;
+        }
+
+        sheet.Y = Math.Max(sheet.Y + 6, top + pictureSize + 12);
+    }
+
+    private static IReadOnlyList<(string Text, bool Bold, string? Swatch)> Lines(PlanStep step, bool inches)
+    {
+        var lines = new List<(string, bool, string?)>();
+        if (step.WaitSeconds > 0)
+        {
+            lines.Add(($"Wait {Units.Clock(step.WaitSeconds)} first: {step.WaitsFor} must be dry.", true, null));
+        }
+
+        lines.Add(($"{step.Paint}, with the {step.ToolName}", true, step.PaintColour));
+        lines.Add(($"Pose: {string.Join("; ", step.Poses)}.", false, null));
+        lines.AddRange(step.Lengths.GroupBy(l => l.Part).Select(part => (
+            $"{part.Key}: " + string.Join(" · ", part.Select(l =>
+                $"{l.Size.Label.ToLowerInvariant()} {Units.Size(l.Size, inches)}{(l.Size.Against.Length > 0 ? $" ({l.Size.Against})" : "")}")) + ".",
+            false, (string?)null)));
+        lines.AddRange(step.Cautions.Select(c => ($"Caution: {c}", true, (string?)null)));
+        return lines;
+    }
+
+    private static void Notes(SheetCanvas sheet)
+    {
+        sheet.Need(120);
+        sheet.Rule(SheetCanvas.Margin, sheet.Y, SheetCanvas.Margin + sheet.Width, sheet.Y);
+        sheet.Text("Notes", SheetCanvas.Margin, sheet.Y + 18, SheetFonts.Heading, 13);
+        sheet.Y += 24;
+        for (var line = 0; line < 5; line++)
+        {
+            sheet.Y += 20;
+            sheet.Rule(SheetCanvas.Margin, sheet.Y, SheetCanvas.Margin + sheet.Width, sheet.Y, 0.4f, 170);
+        }
+    }
+}
