@@ -18,7 +18,7 @@ public static class CoatJobs
 
     private const double PencilWidthMm = 0.7;
 
-    private static readonly CoatRole MapRole = new("map", "Map", Stage.Map, Tool.PencilLiner, 1);
+    private static readonly CoatRole MapRole = new("map", "Map", Stage.Map, Tool.PencilLiner, 1, 30);
 
     public static IReadOnlyList<CoatJob> Of(Look look, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit)
     {

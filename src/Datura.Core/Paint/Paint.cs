@@ -42,9 +42,3 @@ public sealed record PaintDescription(
 
 /// <summary>The paints at hand.</summary>
 public sealed record Kit(string Id, string Name, IReadOnlyList<PaintDescription> Paints);
-
-/// <summary>One or more paints of the kit in parts.</summary>
-public sealed record PaintMix(IReadOnlyList<PaintShare> Shares);
-
-/// <summary>A paint and how many parts of it.</summary>
-public sealed record PaintShare(string Paint, double Parts);

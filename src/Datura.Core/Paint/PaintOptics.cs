@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using Datura.Core.Shapes;
 
 namespace Datura.Core.Paint;
 

@@ -1,5 +1,3 @@
-using Datura.Core.Paint;
-
 namespace Datura.Core.Shapes;
 
 /// <summary>How much a part matters when time runs short.</summary>

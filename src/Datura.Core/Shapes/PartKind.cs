@@ -27,6 +27,9 @@ public abstract class PartKind
     /// <summary>Whether the base usually leaves its area bare.</summary>
     public virtual bool UsuallyReserved => false;
 
+    /// <summary>Choices that suit the zone a new part was pointed at; none unless the kind says so.</summary>
+    public virtual IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>();
+
     /// <summary>Marks on the asked-for sides and the lengths that matter.</summary>
     public PartMarks Expand(FittedBody body, Part part, Costume costume)
     {

@@ -11,6 +11,32 @@ public sealed record BustView(double TurnDeg, double TiltDeg, double CentreYMm, 
 
     public static BustView ThreeQuarterRight { get; } = new(-42, 2, -62, 440);
 
+    // A camera 1.6 m away: near enough to look natural, far enough not to bulge the nose.
+    private const double CameraMm = 1600;
+
+    /// <summary>Pixel (from the upper left) and depth (mm, larger is nearer) of a place in space.</summary>
+    public (float X, float Y, float Z) Project(Vec3 place, int width, int height)
+    {
+        var p = Turned(place - new Vec3(0, CentreYMm, CapsuleCoordinates.AxisZMm));
+        var scale = height / HeightMm * CameraMm / (CameraMm - p.Z);
+        return ((float)(width / 2.0 + p.X * scale), (float)(height / 2.0 - p.Y * scale), (float)p.Z);
+    }
+
+    /// <summary>A direction in view space: x right, y up, z towards the viewer.</summary>
+    public Vec3 Turned(Vec3 p)
+    {
+        var (sinTurn, cosTurn) = Math.SinCos(-TurnDeg * Math.PI / 180);
+        var (sinTilt, cosTilt) = Math.SinCos(TiltDeg * Math.PI / 180);
+        var z = -p.X * sinTurn + p.Z * cosTurn;
+        return new(p.X * cosTurn + p.Z * sinTurn, p.Y * cosTilt - z * sinTilt, p.Y * sinTilt + z * cosTilt);
+    }
+
+    /// <summary>Head, neck and collar for a gallery card.</summary>
+    public static BustView Gallery { get; } = new(-24, 2, -48, 400);
+
+    /// <summary>Head to collar bones, small.</summary>
+    public static BustView Strip { get; } = new(-18, 2, -42, 360);
+
     public static BustView FaceClose { get; } = new(0, 2, -4, 275);
 }
 
@@ -47,23 +73,10 @@ public sealed class BustBuffer
         var buffer = new BustBuffer(width, height);
         var projected = new (float X, float Y, float Z)[mesh.Positions.Length];
         var lit = new float[mesh.Positions.Length];
-        var (sinTurn, cosTurn) = Math.SinCos(-view.TurnDeg * Math.PI / 180);
-        var (sinTilt, cosTilt) = Math.SinCos(view.TiltDeg * Math.PI / 180);
-        Vec3 Turned(Vec3 p)
-        {
-            var x = p.X * cosTurn + p.Z * sinTurn;
-            var z = -p.X * sinTurn + p.Z * cosTurn;
-            return new(x, p.Y * cosTilt - z * sinTilt, p.Y * sinTilt + z * cosTilt);
-        }
-
-        // A camera 1.6 m away: near enough to look natural, far enough not to bulge the nose.
-        const double cameraMm = 1600;
         for (var n = 0; n < projected.Length; n++)
         {
-            var p = Turned(mesh.Positions[n] - new Vec3(0, view.CentreYMm, CapsuleCoordinates.AxisZMm));
-            var scale = height / view.HeightMm * cameraMm / (cameraMm - p.Z);
-            projected[n] = ((float)(width / 2.0 + p.X * scale), (float)(height / 2.0 - p.Y * scale), (float)p.Z);
-            lit[n] = (float)Lighting.Shade(Turned(mesh.Normals[n]));
+            projected[n] = view.Project(mesh.Positions[n], width, height);
+            lit[n] = (float)Lighting.Shade(view.Turned(mesh.Normals[n]));
         }
 
         for (var t = 0; t < mesh.Triangles.Length; t += 3)

@@ -23,8 +23,8 @@ public sealed class CheekHollow : PartKind
 
     public override IReadOnlyList<CoatRole> Roles { get; } =
     [
-        new("shade", "Shade", Stage.Depth, Tool.SoftBrush, 1),
-        new("deep", "Deepest line", Stage.Depth, Tool.Filbert, 1, Optional: true),
+        new("shade", "Shade", Stage.Depth, Tool.SoftBrush, 1, 29),
+        new("deep", "Deepest line", Stage.Depth, Tool.Filbert, 1, 22, Optional: true),
     ];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)

@@ -24,6 +24,20 @@ public sealed class CrackCluster : PartKind
     public override IReadOnlyList<string> HangsOn =>
         ["forehead", "temple", "cheekbone", "chin", "jaw", "collar", "neck front", "neck side", "sternum", "chest", "under-jaw"];
 
+    public override IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>
+    {
+        ["from"] = zone switch
+        {
+            "forehead" => "forehead",
+            "cheekbone" => "cheekbone",
+            "chin" => "chin",
+            "jaw" or "under-jaw" => "jaw",
+            "collar" or "sternum" or "chest" => "collar bone",
+            "neck front" or "neck side" => "throat",
+            _ => "temple",
+        },
+    };
+
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =
     [
         ParameterSpec.Choice("from", "Springs from", "The point of bone where the cracks start.", 0, [.. Roots.Select(r => r.Name)]),
@@ -38,8 +52,8 @@ public sealed class CrackCluster : PartKind
 
     public override IReadOnlyList<CoatRole> Roles { get; } =
     [
-        new("line", "Cracks", Stage.Line, Tool.Round1, 1),
-        new("light", "Light edge", Stage.Highlight, Tool.Round1, 1, Optional: true),
+        new("line", "Cracks", Stage.Line, Tool.Round1, 1, 12),
+        new("light", "Light edge", Stage.Highlight, Tool.Round1, 1, 95, Optional: true),
     ];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)

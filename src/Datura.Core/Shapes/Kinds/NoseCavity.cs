@@ -28,7 +28,7 @@ public sealed class NoseCavity : PartKind
         ParameterSpec.Length("edge", "Soft edge", "Width over which the dark thins out.", 0.5, 8, 1.5, 0.5),
     ];
 
-    public override IReadOnlyList<CoatRole> Roles { get; } = [new("dark", "Cavity", Stage.BodyColour, Tool.Round5, 1)];
+    public override IReadOnlyList<CoatRole> Roles { get; } = [new("dark", "Cavity", Stage.BodyColour, Tool.Round5, 1, 12)];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
     {

@@ -26,7 +26,7 @@ public sealed class SkinBase : PartKind
         ParameterSpec.Length("edge", "Soft edge", "Width over which the ground thins out at its border.", 2, 40, 14),
     ];
 
-    public override IReadOnlyList<CoatRole> Roles { get; } = [new("ground", "Ground", Stage.Base, Tool.Sponge, 2)];
+    public override IReadOnlyList<CoatRole> Roles { get; } = [new("ground", "Ground", Stage.Base, Tool.Sponge, 2, 90)];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
     {

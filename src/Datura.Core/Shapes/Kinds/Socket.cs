@@ -28,8 +28,8 @@ public sealed class Socket : PartKind
 
     public override IReadOnlyList<CoatRole> Roles { get; } =
     [
-        new("dark", "Socket", Stage.BodyColour, Tool.HalfRoundSponge, 1),
-        new("heart", "Dark heart", Stage.BodyColour, Tool.Filbert, 1, Optional: true),
+        new("dark", "Socket", Stage.BodyColour, Tool.HalfRoundSponge, 1, 22),
+        new("heart", "Dark heart", Stage.BodyColour, Tool.Filbert, 1, 12, Optional: true),
     ];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)

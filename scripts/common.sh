@@ -1,0 +1,96 @@
+# Shared by run, test and bench. Sourced, not run.
+say() { printf '\033[1m▸\033[0m %s\n' "$*"; }
+fail() { printf '\nDatura: %s\n' "$*" >&2; exit 1; }
+
+top=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1 DOTNET_SKIP_FIRST_TIME_EXPERIENCE=1 npm_config_fund=false npm_config_audit=false npm_config_update_notifier=false
+
+# need COMMAND-TEST PACKAGE…: installs Debian packages when the test fails; as root, otherwise says the one line to run.
+need() {
+  local test="$1"; shift
+  eval "$test" >/dev/null 2>&1 && return 0
+  if [ "$(id -u)" = 0 ]; then
+    say "installing $* from Debian's packages"
+    apt-get update -qq >/dev/null && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$@" >/dev/null || fail "could not install $*. Check the network and try again."
+  else
+    fail "$* is missing. Run this line, then start again:  sudo apt-get update && sudo apt-get install -y $*"
+  fi
+}
+
+need_tools() {
+  command -v dotnet >/dev/null || fail "the .NET 10 SDK is missing. Install it from your system's packages (dotnet-sdk-10.0) and start again."
+  dotnet --list-sdks | grep -q '^10\.' || fail "the .NET 10 SDK is needed; 'dotnet --list-sdks' shows only: $(dotnet --list-sdks | tr '\n' ' ')"
+  command -v npm >/dev/null || fail "Node.js 20.19 or newer with npm is missing. Install it and start again."
+}
+
+pg_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
+
+need_postgres() { need '[ -x "$(pg_bin)/initdb" ]' postgresql; }
+
+# PostgreSQL refuses to run as root, so root hands the cluster to the user postgres, from a folder that user may enter.
+as_pg() { if [ "$(id -u)" = 0 ]; then (cd / && exec runuser -u postgres -- "$@"); else "$@"; fi; }
+
+# Where a cluster of this clone lives: outside the clone, since postgres may not enter a clone under /root.
+pg_home() {
+  local name; name="$(printf '%s' "$top" | cksum | cut -d' ' -f1)"
+  if [ "$(id -u)" = 0 ]; then echo "/var/lib/datura/$name"; else echo "${XDG_DATA_HOME:-$HOME/.local/share}/datura/$name"; fi
+}
+
+free_port() { node -e 'const s=require("net").createServer();s.listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'; }
+
+# pg_start DIR: starts (and on first use creates) a private cluster on loopback; sets PG_PORT.
+pg_start() {
+  local dir="$1" bin; bin="$(pg_bin)"
+  if [ ! -f "$dir/data/PG_VERSION" ]; then
+    mkdir -p "$dir"; [ "$(id -u)" = 0 ] && chown postgres "$dir"
+    as_pg "$bin/initdb" -D "$dir/data" -U datura --auth=trust -E UTF8 --no-sync >/dev/null || fail "the database cluster could not be created in $dir."
+  fi
+  if as_pg "$bin/pg_ctl" -D "$dir/data" status >/dev/null 2>&1; then
+    PG_PORT=$(sed -n 4p "$dir/data/postmaster.pid"); PG_STARTED=
+  else
+    PG_PORT=$(free_port); PG_STARTED=1
+    as_pg "$bin/pg_ctl" -D "$dir/data" -w -s -l "$dir/log" -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=60" start \
+      || fail "the database did not start. Its log: $dir/log"
+  fi
+}
+
+pg_stop() { as_pg "$(pg_bin)/pg_ctl" -D "$1/data" -m fast -s stop >/dev/null 2>&1 || true; }
+
+# stamp FILE PATH…: true when nothing under the paths changed since the stamp was written.
+fingerprint() { (cd "$top" && find "$@" -type f -not -path '*/node_modules/*' -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/dist/*' -print0 | sort -z | xargs -0 cksum | cksum); }
+
+build_web() {
+  local now; now="$(fingerprint web)"
+  if [ "$now" != "$(cat "$top/.build/web.stamp" 2>/dev/null)" ] || [ ! -f "$top/web/dist/index.html" ]; then
+    local lock; lock="$(cksum < "$top/web/package-lock.json")"
+    if [ "$lock" != "$(cat "$top/.build/npm.stamp" 2>/dev/null)" ] || [ ! -d "$top/web/node_modules" ]; then
+      say "fetching the front end's packages"
+      (cd "$top/web" && npm ci --no-progress --loglevel=error) || fail "npm could not fetch the front end's packages."
+      mkdir -p "$top/.build"; echo "$lock" > "$top/.build/npm.stamp"
+    fi
+    say "building the front end"
+    (cd "$top/web" && npm run --silent build >"$top/.build/web.log" 2>&1) || { cat "$top/.build/web.log" >&2; fail "the front end did not build."; }
+    echo "$now" > "$top/.build/web.stamp"
+  fi
+}
+
+build_app() {
+  local now; now="$(fingerprint src demo Directory.Build.props Directory.Packages.props) $(cat "$top/.build/web.stamp" 2>/dev/null)"
+  if [ "$now" != "$(cat "$top/.build/app.stamp" 2>/dev/null)" ] || [ ! -f "$top/.build/app/Datura.Web.dll" ]; then
+    say "building the service"
+    rm -rf "$top/.build/app"
+    (cd "$top" && dotnet publish src/Datura.Web -c Release -o .build/app --nologo -v q >"$top/.build/app.log" 2>&1) || { cat "$top/.build/app.log" >&2; fail "the service did not build."; }
+    rm -rf "$top/.build/app/wwwroot"; cp -r "$top/web/dist" "$top/.build/app/wwwroot"
+    echo "$now" > "$top/.build/app.stamp"
+  fi
+}
+
+# wait_for URL PID: until it answers, for at most a minute.
+wait_for() {
+  for _ in $(seq 1 240); do
+    curl -fs -o /dev/null --max-time 2 "$1" && return 0
+    kill -0 "$2" 2>/dev/null || return 1
+    sleep 0.25
+  done
+  return 1
+}

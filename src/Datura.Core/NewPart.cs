@@ -1,0 +1,34 @@
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core;
+
+/// <summary>What can be hung on a zone, already sized to the face and with paints of the kit.</summary>
+public static class NewPart
+{
+    /// <param name="Sizes">What it would measure on this face.</param>
+    public sealed record Offer(PartKind Kind, Part Part, IReadOnlyList<SizeLine> Sizes);
+
+    public static IReadOnlyList<Offer> Offers(string zone, FittedBody body, Kit kit, Costume costume) => [.. PartKinds.All
+        .Where(k => k.HangsOn.Contains(zone))
+        .Select(k => (Kind: k, Part: Of(k, zone, kit)))
+        .Select(o => new Offer(o.Kind, o.Part, o.Kind.Expand(body, o.Part, costume).Sizes))];
+
+    /// <summary>A part of this kind with everything at its default; the caller gives it an id of its own.</summary>
+    public static Part Of(PartKind kind, string zone, Kit kit)
+    {
+        var paints = new Dictionary<string, PaintMix>();
+        foreach (var role in kind.Roles.Where(r => !r.Optional))
+        {
+            if (SuggestedPaint.For(role, kind.HangsOn, kit) is { } paint)
+            {
+                paints[role.Id] = new([new(paint, 1)]);
+            }
+        }
+
+        return new(
+            kind.Id, kind.Id, Sides.Both, 0.2, 1, Priority.Must, kind.UsuallyReserved, new Dictionary<string, double>(),
+            kind.WordsFor(zone), new Dictionary<string, IReadOnlyList<string>>(), paints, new Dictionary<string, int>());
+    }
+}

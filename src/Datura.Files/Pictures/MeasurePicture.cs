@@ -1,0 +1,57 @@
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using SkiaSharp;
+
+namespace Datura.Files.Pictures;
+
+/// <summary>A small picture of where a measure is taken, on the reference body.</summary>
+public static class MeasurePicture
+{
+    private static readonly Lab Clay = new(66, 6, 12);
+
+    public static byte[] Png(Measure measure, int pixels)
+    {
+        var body = FittedBody.For(Measures.Reference);
+        var view = measure.Id is "neckGirth" or "shoulderWidth" ? BustView.Front with { HeightMm = 470 } : BustView.FaceClose;
+        var size = pixels * 2;
+        var buffer = BustBuffer.Render(body.Mesh, view, size, size);
+        var rgba = BustPicture.Rgba(buffer, new PaintPicture(Clay, new(64)));
+        using var bitmap = new SKBitmap(new SKImageInfo(size, size, SKColorType.Rgba8888, SKAlphaType.Opaque));
+        System.Runtime.InteropServices.Marshal.Copy(rgba, 0, bitmap.GetPixels(), rgba.Length);
+        using var canvas = new SKCanvas(bitmap);
+        Draw(canvas, Line(measure, body).Select(p => view.Project(p, size, size)).ToArray());
+        using var small = bitmap.Resize(new SKImageInfo(pixels, pixels), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+        using var data = small.Encode(SKEncodedImageFormat.Png, 90);
+        return data.ToArray();
+    }
+
+    private static IEnumerable<Vec3> Line(Measure measure, FittedBody body)
+    {
+        if (measure.GirthAtMm is { } height)
+        {
+            return Enumerable.Range(-18, 37).Select(k => body.Skin.Position(new(k * 5 * Math.PI / 180, height)));
+        }
+
+        var (a, b) = (body.Skin.Position(Landmarks.At(measure.From!)), body.Skin.Position(Landmarks.At(measure.To!)));
+        return [a, b];
+    }
+
+    private static void Draw(SKCanvas canvas, (float X, float Y, float Z)[] line)
+    {
+        using var halo = new SKPaint { Color = new SKColor(255, 255, 255, 210), Style = SKPaintStyle.Stroke, StrokeWidth = 9, IsAntialias = true, StrokeCap = SKStrokeCap.Round };
+        using var pen = new SKPaint { Color = new SKColor(0x5B, 0x3F, 0x8C), Style = SKPaintStyle.Stroke, StrokeWidth = 5, IsAntialias = true, StrokeCap = SKStrokeCap.Round };
+        using var dot = new SKPaint { Color = new SKColor(0x5B, 0x3F, 0x8C), IsAntialias = true };
+        foreach (var paint in new[] { halo, pen })
+        {
+            for (var k = 1; k < line.Length; k++)
+            {
+                canvas.DrawLine(line[k - 1].X, line[k - 1].Y, line[k].X, line[k].Y, paint);
+            }
+        }
+
+        foreach (var end in new[] { line[0], line[^1] })
+        {
+            canvas.DrawCircle(end.X, end.Y, 8, dot);
+        }
+    }
+}

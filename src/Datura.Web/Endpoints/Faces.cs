@@ -1,0 +1,129 @@
+using Datura.Core;
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Files.Json;
+using Datura.Files.Models;
+using Datura.Files.Pictures;
+using Datura.Store;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Web;
+
+/// <summary>A face with the revision it was read at and what its skin tone is called.</summary>
+public sealed record FaceResource(string Id, int Revision, Face Face, string SkinClass, double TypologyAngleDeg, string SkinColour);
+
+public sealed record FaceSave(int Revision, Face Face);
+
+/// <summary>The body of a face for pointing: landmarks and zone outlines on the chart, all in chart mm.</summary>
+/// <param name="WindowSideMm">Side of the paint picture's square.</param>
+/// <param name="WindowTopMm">Its upper edge above the nose root.</param>
+public sealed record BodyResource(
+    double WindowSideMm,
+    double WindowTopMm,
+    IReadOnlyDictionary<string, double> MeasuresMm,
+    IReadOnlyDictionary<string, ChartPoint> Landmarks,
+    IReadOnlyDictionary<string, IReadOnlyList<IReadOnlyList<double>>> Zones);
+
+/// <summary>A part that could be hung on a zone, with what it would measure.</summary>
+public sealed record OfferResource(string Kind, string Label, IReadOnlyList<SizeLine> Sizes, PartDocument Part);
+
+/// <summary>Measures and tone of a face that is being edited.</summary>
+public sealed record FacePreview(IReadOnlyDictionary<string, double> MeasuresMm, Lab Skin);
+
+/// <summary>Faces: list, read, save, bodies and pictures.</summary>
+public static class FaceEndpoints
+{
+    public static void MapFaces(this IEndpointRouteBuilder routes)
+    {
+        var faces = routes.MapGroup("/api/faces").WithTags("Faces").ProducesProblem(400).ProducesProblem(404);
+        faces.MapGet("/", async (DocumentStore store) => TypedResults.Ok(
+            (IReadOnlyList<FaceResource>)[.. (await store.AllAsync(DocumentKind.Face)).Select(Resource)]));
+        faces.MapGet("/{id}", async (string id, DocumentStore store) => TypedResults.Ok(Resource(await store.GetAsync(DocumentKind.Face, id))));
+        faces.MapPost("/", async (Face face, DocumentStore store) =>
+        {
+            Check(face);
+            var id = $"{LookEndpoints.Slug(face.Name)}-{Guid.NewGuid():N}"[..^26];
+            await store.AddAsync(DocumentKind.Face, id, face.Name, Library.Write(face with { Id = id }));
+            return TypedResults.Created($"/api/faces/{id}", new Saved(id, 1));
+        });
+        faces.MapPut("/{id}", async (string id, FaceSave save, DocumentStore store) =>
+        {
+            Check(save.Face);
+            var body = Library.Write(save.Face with { Id = id });
+            return TypedResults.Ok(new Saved(id, await store.SaveAsync(DocumentKind.Face, id, save.Revision, save.Face.Name, body)));
+        }).ProducesProblem(409);
+        faces.MapDelete("/{id}", async (string id, int revision, DocumentStore store) =>
+        {
+            await store.RemoveAsync(DocumentKind.Face, id, revision);
+            return TypedResults.NoContent();
+        }).ProducesProblem(409);
+        faces.MapGet("/{id}/body", async (string id, Library library, PlanService plans) =>
+        {
+            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
+            return TypedResults.Ok(new BodyResource(
+                ChartWindow.SideMm, ChartWindow.TopMm, body.MeasuresMm, body.LandmarksOnChart,
+                body.ZoneOutlines.ToDictionary(z => z.Key, z => Rings(z.Value))));
+        });
+        faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans) =>
+            TypedResults.File(BodyModel.Glb(plans.Body((await library.FaceAsync(id)).MeasuresMm)), "model/gltf-binary"));
+        faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans) =>
+        {
+            if (!Zones.Names.Contains(zone))
+            {
+                throw new BadInputException("zone", $"There is no zone called {zone}.");
+            }
+
+            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
+            var costume = new Costume((await library.SettingAsync(setting)).NecklineMm);
+            var offers = NewPart.Offers(zone, body, await library.KitAsync(kit), costume);
+            return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(o => new OfferResource(
+                o.Kind.Id, o.Kind.Label, [.. o.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })], PartDocument.From(o.Part)))]);
+        });
+        faces.MapPost("/preview", (FacePreview preview, PlanService plans) =>
+        {
+            var body = plans.Body(preview.MeasuresMm);
+            var bare = new PlannedLook(null!, body, preview.Skin, []);
+            var (rgba, width, height) = BustPicture.Finished(bare, BustView.Gallery, 320, 360);
+            return TypedResults.File(Png.Of(rgba, width, height), "image/png");
+        });
+    }
+
+    private static FaceResource Resource(StoredDocument stored)
+    {
+        var face = Library.Read<Face>(stored.Body) with { Id = stored.Id };
+        return new(
+            stored.Id, stored.Revision, face, SkinTone.Class(face.Skin), Math.Round(SkinTone.TypologyAngleDeg(face.Skin), 1), Srgb.From(face.Skin).Hex);
+    }
+
+    private static void Check(Face? face)
+    {
+        if (face?.MeasuresMm is null || face.Cautions is null)
+        {
+            throw new BadInputException("face", "The request carries no face, or one without measures. Send a whole face.");
+        }
+
+        if (string.IsNullOrWhiteSpace(face.Name) || face.Name.Length > 120)
+        {
+            throw new BadInputException("name", "Give the face a name of 1 to 120 letters.");
+        }
+
+        if (MeasureCheck.Problems(face.MeasuresMm) is { Count: > 0 } problems)
+        {
+            throw new MeasureException(problems);
+        }
+
+        try
+        {
+            SkinTone.Reflectance(face.Skin);
+        }
+        catch (ArgumentException problem)
+        {
+            throw new BadInputException("skin", problem.Message);
+        }
+    }
+
+    private static IReadOnlyList<IReadOnlyList<double>> Rings(Geometry outline) => [.. Enumerable.Range(0, outline.NumGeometries)
+        .Select(n => outline.GetGeometryN(n)).OfType<Polygon>()
+        .Select(p => (IReadOnlyList<double>)[.. p.ExteriorRing.Coordinates.SelectMany(c => new[] { Math.Round(c.X, 1), Math.Round(c.Y, 1) })])];
+}

@@ -1,0 +1,47 @@
+using Datura.Core.Body;
+using Datura.Core.Order;
+using Datura.Core.Shapes;
+using Datura.Files.Json;
+using Datura.Files.Pictures;
+
+namespace Datura.Web;
+
+public sealed record ParameterResource(
+    string Id, string Label, string Hint, ParameterType Type, double Least, double Most, double Step, IReadOnlyList<string> Choices);
+
+public sealed record RoleResource(string Id, string Label, Stage Stage, string ToolName, int Coats, bool Optional);
+
+/// <summary>All that the inspector needs to draw a kind.</summary>
+public sealed record KindResource(
+    string Id, string Label, bool Sided, IReadOnlyList<string> HangsOn, IReadOnlyList<ParameterResource> Parameters, IReadOnlyList<RoleResource> Roles);
+
+public sealed record MeasureResource(
+    string Id, string Label, string StandardTerm, string HowTaken, Instrument Instrument, double LeastMm, double MostMm, double ReferenceMm);
+
+/// <summary>The words of the trade: kinds of parts, measures, zones, the file schema; and whether the service is well.</summary>
+public static class VocabularyEndpoints
+{
+    private const int MeasurePicturePixels = 132;
+
+    public static void MapVocabulary(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)])).WithTags("Words");
+        routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names)).WithTags("Words");
+        routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
+            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Instrument, m.LeastMm, m.MostMm, Math.Round(Measures.Reference[m.Id])))])).WithTags("Words");
+        routes.MapGet("/api/measures/{id}/picture", (string id) => TypedResults.File(MeasurePicture.Png(
+            Measures.All.FirstOrDefault(m => m.Id == id) ?? throw new BadInputException("id", $"There is no measure called {id}."),
+            MeasurePicturePixels), "image/png")).WithTags("Words").ProducesProblem(400);
+        routes.MapGet("/schemas/look-1.schema.json", () => TypedResults.Text(LookFile.SchemaText, "application/schema+json")).WithTags("Words");
+    }
+
+    public static void MapHealth(this IEndpointRouteBuilder routes) => routes.MapGet("/health", async (Store.DocumentStore store) =>
+        await store.AnswersAsync()
+            ? Results.Text("The database answers.")
+            : Results.Problem("The database does not answer.", statusCode: 503)).ExcludeFromDescription();
+
+    private static KindResource Resource(PartKind kind) => new(
+        kind.Id, kind.Label, kind.Sided, kind.HangsOn,
+        [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
+        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, Rates.Of(r.Tool).Name, r.Coats, r.Optional))]);
+}

@@ -1,0 +1,63 @@
+using System.Text.Json;
+using Datura.Core;
+using Datura.Core.Body;
+using Datura.Files.Json;
+using Datura.Store;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Mvc;
+using Npgsql;
+
+namespace Datura.Web;
+
+/// <summary>Turns what went wrong into RFC 9457 problem details with a sentence that a painter understands.</summary>
+public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<ProblemHandler> log) : IExceptionHandler
+{
+    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancel)
+    {
+        var problem = Describe(exception);
+        if (problem.Status >= 500)
+        {
+            log.LogError(exception, "Request {Path} failed", context.Request.Path);
+        }
+
+        context.Response.StatusCode = problem.Status!.Value;
+        return await writer.TryWriteAsync(new() { HttpContext = context, ProblemDetails = problem, Exception = exception });
+    }
+
+    private static ProblemDetails Describe(Exception exception) => exception switch
+    {
+        MissingDocumentException => Of(404, "Not found", exception.Message),
+        StaleRevisionException stale => With(Of(409, "Changed elsewhere", exception.Message), "currentRevision", stale.Current),
+        TakenIdException => Of(409, "Name taken", exception.Message),
+        MeasureException measures => WithErrors(
+            Of(400, "Measures cannot be", exception.Message), measures.Problems.Select(p => ($"measuresMm.{p.Field}", p.Sentence))),
+        PlanException plan => WithErrors(
+            Of(400, "Cannot be planned", exception.Message), plan.Problems.Select(p => (p.Field, p.Sentence))),
+        LookFileException file => With(Of(400, "Look file refused", exception.Message), "line", file.Line),
+        BadInputException bad => WithErrors(Of(400, "Check the input", exception.Message), [(bad.Field, bad.Message)]),
+        BadHttpRequestException { InnerException: JsonException json } => WithErrors(
+            Of(400, "Not readable", "The request could not be read. One of its values is missing or of the wrong type."), [(json.Path ?? "$", "missing or of the wrong type")]),
+        BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", "The request could not be read. Check its address and values."),
+        JsonException json => WithErrors(Of(400, "Not readable", "The file or request is not valid JSON of the expected form."), [(json.Path ?? "$", "not readable")]),
+        ArgumentException => Of(400, "Check the input", exception.Message),
+        NpgsqlException => Of(503, "No database", "The database does not answer. Your work is kept in this browser; try again in a moment."),
+        _ => Of(500, "Something broke", "Datura made a mistake. Your saved work is safe; try again, and tell us what you did."),
+    };
+
+    private static ProblemDetails Of(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
+
+    private static ProblemDetails With(ProblemDetails problem, string name, object value)
+    {
+        problem.Extensions[name] = value;
+        return problem;
+    }
+
+    private static ProblemDetails WithErrors(ProblemDetails problem, IEnumerable<(string Field, string Sentence)> errors) =>
+        With(problem, "errors", errors.GroupBy(e => e.Field).ToDictionary(e => e.Key, e => e.Select(x => x.Sentence).ToArray()));
+}
+
+/// <summary>A value that the service was sent cannot be.</summary>
+public sealed class BadInputException(string where, string sentence) : Exception(sentence)
+{
+    public string Field => where;
+}

@@ -1,0 +1,53 @@
+using Datura.Files.Json;
+using Datura.Store;
+using Datura.Web;
+using Npgsql;
+using Serilog;
+
+var builder = WebApplication.CreateBuilder(args);
+builder.Host.UseSerilog((_, log) => log
+    .MinimumLevel.Information()
+    .MinimumLevel.Override("Microsoft.AspNetCore", Serilog.Events.LogEventLevel.Warning)
+    .WriteTo.Console(outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
+
+var connection = builder.Configuration["DATURA_DB"]
+    ?? throw new InvalidOperationException("DATURA_DB is not set. Start with ./run, or give a PostgreSQL connection string.");
+builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(connection));
+builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
+builder.Services.AddSingleton<Library>();
+builder.Services.AddSingleton<PlanService>();
+builder.Services.ConfigureHttpJsonOptions(options => DaturaJson.Configure(options.SerializerOptions));
+builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<ProblemHandler>();
+builder.Services.AddOpenApi("v1", options => options.AddDocumentTransformer((document, _, _) =>
+{
+    document.Info.Title = "Datura";
+    document.Info.Version = "1";
+    document.Servers?.Clear();
+    return Task.CompletedTask;
+}));
+builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 2 * LookFile.MostBytes);
+
+var app = builder.Build();
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseDefaultFiles();
+app.UseStaticFiles();
+app.MapOpenApi();
+app.MapHealth();
+app.MapLooks();
+app.MapFaces();
+app.MapKits();
+app.MapPlans();
+app.MapVocabulary();
+app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
+app.MapFallbackToFile("index.html");
+
+Migrator.Run(connection);
+await Demo.LoadIfEmptyAsync(app.Services.GetRequiredService<DocumentStore>());
+app.Lifetime.ApplicationStarted.Register(() => Task.Run(Datura.Core.Body.FittedBody.Warm));
+await app.RunAsync();
+
+/// <summary>Named so that tests can start the service.</summary>
+public partial class Program;
