@@ -6,7 +6,7 @@ public static class ColourDifference
     /// <returns>ΔE00; about 1 is just visible side by side.</returns>
     public static double DeltaE00(Lab first, Lab second)
     {
-        var meanChroma = (first.Chroma + second.Chroma) / 2;
+        var meanChroma = (first.Chroma() + second.Chroma()) / 2;
         var c7 = Math.Pow(meanChroma, 7);
         var g = 0.5 * (1 - Math.Sqrt(c7 / (c7 + Math.Pow(25, 7))));
         var (a1, a2) = ((1 + g) * first.A, (1 + g) * second.A);

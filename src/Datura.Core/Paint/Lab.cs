@@ -26,5 +26,5 @@ public readonly record struct Lab(double L, double A, double B)
         return new(white.X * G(y + A / 500), white.Y * G(y), white.Z * G(y - B / 200));
     }
 
-    public double Chroma => Math.Sqrt(A * A + B * B);
+    public double Chroma() => Math.Sqrt(A * A + B * B);
 }

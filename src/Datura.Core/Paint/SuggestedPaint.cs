@@ -20,6 +20,6 @@ public static class SuggestedPaint
     private static double Fit(PaintDescription paint, CoatRole role)
     {
         var colour = new PaintStackProbe(PaintOptics.Of(paint)).OpaqueColour;
-        return Math.Abs(colour.L - role.Lightness) + ChromaWeight * colour.Chroma;
+        return Math.Abs(colour.L - role.Lightness) + ChromaWeight * colour.Chroma();
     }
 }

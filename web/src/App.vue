@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import {
+  darkTheme,
+  NConfigProvider,
+  NDialogProvider,
+  NMessageProvider,
+  type GlobalThemeOverrides,
+} from 'naive-ui'
+import { computed, onMounted, ref } from 'vue'
+import AppRail from './components/AppRail.vue'
+import KeyboardHelp from './components/KeyboardHelp.vue'
+import { useCatalogue } from './stores/catalogue'
+import { usePreferences } from './stores/preferences'
+
+const preferences = usePreferences()
+const catalogue = useCatalogue()
+const problem = ref('')
+
+const PAPER = {
+  primary: '#5B3F8C',
+  hover: '#6d50a0',
+  text: '#24212B',
+  faint: '#635e6b',
+  panel: '#FFFFFF',
+  line: '#D8D2C8',
+}
+const WINGS = {
+  primary: '#B9A2F2',
+  hover: '#c9b7f7',
+  text: '#EDE9F3',
+  faint: '#a9a2b5',
+  panel: '#221F29',
+  line: '#3A3544',
+}
+
+const overrides = computed<GlobalThemeOverrides>(() => {
+  const c = preferences.theme === 'wings' ? WINGS : PAPER
+  return {
+    common: {
+      fontFamily: "'Atkinson Hyperlegible Next', sans-serif",
+      primaryColor: c.primary,
+      primaryColorHover: c.hover,
+      primaryColorPressed: c.primary,
+      primaryColorSuppl: c.primary,
+      textColorBase: c.text,
+      textColor1: c.text,
+      textColor2: c.text,
+      textColor3: c.faint,
+      placeholderColor: c.faint,
+      bodyColor: c.panel,
+      popoverColor: c.panel,
+      modalColor: c.panel,
+      cardColor: c.panel,
+      borderColor: c.line,
+      borderRadius: '7px',
+    },
+  }
+})
+
+async function load() {
+  problem.value = ''
+  try {
+    await catalogue.load()
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+
+onMounted(load)
+</script>
+
+<template>
+  <n-config-provider
+    :theme="preferences.theme === 'wings' ? darkTheme : null"
+    :theme-overrides="overrides"
+    class="frame"
+  >
+    <n-dialog-provider>
+      <n-message-provider>
+        <app-rail />
+        <main class="page">
+          <div v-if="problem" class="problem" role="alert">
+            <h2>Datura does not answer</h2>
+            <p>{{ problem }}</p>
+            <button class="again" @click="load">Try again</button>
+          </div>
+          <router-view v-else-if="catalogue.ready" />
+          <p v-else class="problem faint">Opening the studio …</p>
+        </main>
+        <keyboard-help />
+      </n-message-provider>
+    </n-dialog-provider>
+  </n-config-provider>
+</template>
+
+<style scoped>
+.frame {
+  display: flex;
+  height: 100%;
+}
+
+.page {
+  flex: 1;
+  min-width: 0;
+  min-height: 0;
+  overflow: auto;
+}
+
+.problem {
+  padding: 48px;
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+
+.again {
+  min-height: 36px;
+  padding: 0 16px;
+  border: 1px solid var(--accent);
+  border-radius: 7px;
+  background: none;
+}
+
+@media (max-width: 640px) {
+  .frame {
+    flex-direction: column-reverse;
+  }
+}
+</style>

@@ -1,0 +1,141 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+
+export type LookDocument = Schemas['LookDocument']
+export type PartDocument = Schemas['PartDocument']
+export type Plan = Schemas['Plan']
+export type PlanPart = Schemas['PlanPart']
+export type PlanStep = Schemas['PlanStep']
+export type SizeLine = Schemas['SizeLine']
+export type Kind = Schemas['KindResource']
+export type Parameter = Schemas['ParameterResource']
+export type Kit = Schemas['KitResource']
+export type Paint = Schemas['PaintResource']
+export type Setting = Schemas['Setting']
+export type FaceResource = Schemas['FaceResource']
+export type Face = Schemas['Face']
+export type Measure = Schemas['MeasureResource']
+export type Body = Schemas['BodyResource']
+export type Offer = Schemas['OfferResource']
+export type WearerCaution = Schemas['WearerCaution']
+export type Sides = Schemas['Sides']
+export type Priority = Schemas['Priority']
+
+/** A problem as the service reports it (RFC 9457), or a lost connection (status 0). */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly errors: Record<string, string[]> = {},
+  ) {
+    super(message)
+  }
+
+  get offline() {
+    return this.status === 0 || this.status === 503
+  }
+}
+
+export const LOST = 'No connection to Datura. Your work is kept in this browser and saved when it is back.'
+
+interface ProblemBody {
+  detail?: string | null
+  title?: string | null
+  errors?: Record<string, string[]>
+}
+
+function problemOf(status: number, body: unknown): ApiProblem {
+  const problem = (body ?? {}) as ProblemBody
+  return new ApiProblem(
+    status,
+    problem.detail ?? problem.title ?? `The service answered ${status}.`,
+    problem.errors,
+  )
+}
+
+const client = createClient<paths>({ baseUrl: '' })
+
+/** Unwraps an answer or throws an ApiProblem. */
+async function answer<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<NonNullable<T>> {
+  let result
+  try {
+    result = await call
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') throw error
+    throw new ApiProblem(0, LOST)
+  }
+  if (!result.response.ok || result.error !== undefined) throw problemOf(result.response.status, result.error)
+  return result.data as NonNullable<T>
+}
+
+/** Fetches a picture or file made from a request body. */
+async function blob(address: string, body: unknown, signal?: AbortSignal): Promise<Blob> {
+  let response
+  try {
+    response = await fetch(address, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: typeof body === 'string' ? body : JSON.stringify(body),
+      signal,
+    })
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') throw error
+    throw new ApiProblem(0, LOST)
+  }
+  if (!response.ok) throw problemOf(response.status, await response.json().catch(() => null))
+  return response.blob()
+}
+
+export type PlanRequest = Schemas['PlanRequest']
+
+export const api = {
+  looks: () => answer(client.GET('/api/looks')),
+  look: (id: string) => answer(client.GET('/api/looks/{id}', { params: { path: { id } } })),
+  addLook: (look: LookDocument) => answer(client.POST('/api/looks', { body: look })),
+  saveLook: (id: string, revision: number, look: LookDocument) =>
+    answer(client.PUT('/api/looks/{id}', { params: { path: { id } }, body: { revision, look } })),
+  removeLook: async (id: string, revision: number) => {
+    const response = await fetch(`/api/looks/${encodeURIComponent(id)}?revision=${revision}`, {
+      method: 'DELETE',
+    })
+    if (!response.ok) throw problemOf(response.status, await response.json().catch(() => null))
+  },
+  importLook: async (text: string) =>
+    JSON.parse(await (await blob('/api/looks/import', text)).text()) as { id: string; revision: number },
+  faces: () => answer(client.GET('/api/faces')),
+  addFace: (face: Face) => answer(client.POST('/api/faces', { body: face })),
+  saveFace: (id: string, revision: number, face: Face) =>
+    answer(client.PUT('/api/faces/{id}', { params: { path: { id } }, body: { revision, face } })),
+  facePreview: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
+    blob('/api/faces/preview', { measuresMm, skin }, signal),
+  body: (id: string) => answer(client.GET('/api/faces/{id}/body', { params: { path: { id } } })),
+  offers: (id: string, zone: string, kit: string, setting: string) =>
+    answer(
+      client.GET('/api/faces/{id}/offers/{zone}', {
+        params: { path: { id, zone }, query: { kit, setting } },
+      }),
+    ),
+  kinds: () => answer(client.GET('/api/kinds')),
+  kits: () => answer(client.GET('/api/kits')),
+  settings: () => answer(client.GET('/api/settings')),
+  measures: () => answer(client.GET('/api/measures')),
+  zones: () => answer(client.GET('/api/zones')),
+  plan: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan', { body: request, signal })),
+  paint: (request: PlanRequest, steps: number | null, pixels: number, signal?: AbortSignal) =>
+    blob(`/api/plan/paint?pixels=${pixels}${steps === null ? '' : `&steps=${steps}`}`, request, signal),
+  strip: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/strip', request, signal),
+  sheet: (request: PlanRequest, paper: string, units: string) =>
+    blob(`/api/plan/sheet?paper=${paper}&units=${units}`, request),
+}
+
+export const picture = {
+  look: (id: string, revision: number, face: string, kit: string, setting: string, faceRevision: number) =>
+    `/api/looks/${encodeURIComponent(id)}/picture?face=${encodeURIComponent(face)}&kit=${encodeURIComponent(kit)}&setting=${encodeURIComponent(setting)}&r=${revision}.${faceRevision}`,
+  measure: (id: string) => `/api/measures/${encodeURIComponent(id)}/picture`,
+  model: (face: string, revision: number) => `/api/faces/${encodeURIComponent(face)}/body.glb?r=${revision}`,
+}

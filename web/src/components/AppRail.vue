@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { usePreferences } from '../stores/preferences'
+
+const preferences = usePreferences()
+</script>
+
+<template>
+  <nav class="rail" aria-label="Main">
+    <router-link to="/looks" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path
+          d="M12 21c-1-4-3-8-7-11 2.500.6 4.500.4 6-1L12 5l1 4c1.500 1.400 3.500 1.600 6 1-4 3-6 7-7 11z"
+        />
+      </svg>
+      <span>Looks</span>
+    </router-link>
+    <router-link to="/faces" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path
+          d="M12 3c4 0 6 3 6 7s-2.500 10-6 10-6-6-6-10 2-7 6-7z M9.500 10.500h1 M13.500 10.500h1 M10.500 15.500h3"
+        />
+      </svg>
+      <span>Faces</span>
+    </router-link>
+    <span class="gap" />
+    <button class="place" @click="preferences.unit = preferences.unit === 'mm' ? 'in' : 'mm'">
+      <strong>{{ preferences.unit }}</strong>
+      <span>Units</span>
+    </button>
+    <button class="place" @click="preferences.theme = preferences.theme === 'paper' ? 'wings' : 'paper'">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M12 4a8 8 0 1 0 0 16z M12 4a8 8 0 0 1 0 16" />
+      </svg>
+      <span>{{ preferences.theme === 'paper' ? 'Paper' : 'Wings' }}</span>
+    </button>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  width: 64px;
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 6px;
+  padding: 10px 0;
+  background: var(--ground);
+  border-right: 1px solid var(--line);
+}
+
+.place {
+  width: 54px;
+  min-height: 48px;
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  gap: 1px;
+  border: 0;
+  border-radius: 9px;
+  background: none;
+  color: var(--faint);
+  font-size: 12px;
+  text-decoration: none;
+  cursor: pointer;
+}
+
+.place:hover,
+.place.router-link-active {
+  background: var(--accent-soft);
+  color: var(--accent);
+}
+
+svg {
+  width: 22px;
+  height: 22px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.6;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+
+strong {
+  height: 22px;
+  line-height: 22px;
+}
+
+.gap {
+  flex: 1;
+}
+
+@media (max-width: 640px) {
+  .rail {
+    width: 100%;
+    flex-direction: row;
+    padding: 2px 8px;
+    border-right: 0;
+    border-top: 1px solid var(--line);
+  }
+}
+</style>

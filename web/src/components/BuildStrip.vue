@@ -1,0 +1,271 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { clock } from '../lib/format'
+import { useWorkspace } from '../stores/workspace'
+
+const workspace = useWorkspace()
+const plan = computed(() => workspace.plan)
+const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
+const pictures = computed(() => (plan.value?.steps.length ?? 0) + 1)
+const bar = ref<HTMLElement | null>(null)
+
+const LEAST_REM = 6.6
+
+/** A block of the strip: a wait, or a step with its share of the sitting. */
+const blocks = computed(() =>
+  (plan.value?.steps ?? []).map((step) => ({
+    step,
+    seconds: step.setUpSeconds + step.workSeconds,
+    shown: workspace.shownSteps === step.number,
+    chosen: workspace.selected !== null && step.partIds.includes(workspace.selected),
+  })),
+)
+
+const slot = computed(() => {
+  const p = plan.value
+  if (!p) return ''
+  const over = p.totalSeconds / 60 - p.setting.slotMinutes
+  return over > 0
+    ? `${Math.ceil(over)} min over the slot of ${p.setting.slotMinutes} min`
+    : `fits the slot of ${p.setting.slotMinutes} min`
+})
+
+function spriteStyle(index: number) {
+  return {
+    backgroundImage: workspace.strip ? `url(${workspace.strip})` : 'none',
+    backgroundSize: `${pictures.value * 100}% 100%`,
+    backgroundPosition: `${pictures.value > 1 ? (index / (pictures.value - 1)) * 100 : 0}% 0`,
+  }
+}
+
+function show(number: number | null) {
+  workspace.shownSteps = workspace.shownSteps === number ? null : number
+  const step = plan.value?.steps.find((s) => s.number === number)
+  if (step && workspace.shownSteps !== null && !step.partIds.includes(workspace.selected ?? '')) {
+    workspace.selected = step.partIds.find((id) => id !== 'map') ?? null
+  }
+}
+
+/** Shows the face at a minute of the sitting. */
+function scrub(event: PointerEvent) {
+  if (event.buttons === 0 || !bar.value || !plan.value) return
+  const box = bar.value.getBoundingClientRect()
+  const at = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width)) * total.value
+  const done = plan.value.steps.filter(
+    (s) => s.startSeconds + s.setUpSeconds + s.workSeconds <= at + 0.5,
+  ).length
+  workspace.shownSteps = done >= plan.value.steps.length ? null : done
+}
+
+const head = computed(() => {
+  const shown = workspace.shownSteps
+  if (shown === null || !plan.value) return 100
+  const step = plan.value.steps[shown - 1]
+  return step ? ((step.startSeconds + step.setUpSeconds + step.workSeconds) / total.value) * 100 : 0
+})
+</script>
+
+<template>
+  <section class="strip" aria-label="Build strip">
+    <div class="ruler">
+      <span class="faint">0:00 sits down</span>
+      <div
+        ref="bar"
+        class="bar"
+        title="Drag to see the face at that minute"
+        @pointerdown="scrub"
+        @pointermove="scrub"
+      >
+        <span
+          v-for="b in blocks"
+          :key="b.step.number"
+          class="part"
+          :class="{ shown: b.shown }"
+          :style="{
+            left: `${(b.step.startSeconds / total) * 100}%`,
+            width: `${(b.seconds / total) * 100}%`,
+          }"
+        />
+        <span class="head" :style="{ left: `${head}%` }" />
+      </div>
+      <span v-if="plan">
+        <span class="figure">{{ clock(plan.totalSeconds) }} min</span>
+        <span :class="slot.startsWith('fits') ? 'faint' : 'warning'"> · {{ slot }}</span>
+      </span>
+    </div>
+    <ol v-if="plan && plan.steps.length" class="steps">
+      <template v-for="b in blocks" :key="b.step.number">
+        <li v-if="b.step.waitSeconds > 0" class="wait" :title="`Waits for ${b.step.waitsFor} to dry`">
+          <span>dries</span>
+          <strong>{{ clock(b.step.waitSeconds) }}</strong>
+        </li>
+        <li class="step" :style="{ flexGrow: b.seconds, minWidth: `${LEAST_REM}rem` }">
+          <button
+            :aria-pressed="b.shown"
+            :class="{ chosen: b.chosen }"
+            :title="`${b.step.title}. ${b.step.paint}, ${b.step.toolName}. ${b.step.poses.join('; ')}`"
+            @click="show(b.step.number)"
+          >
+            <span
+              class="picture"
+              :style="spriteStyle(b.step.number)"
+              role="img"
+              :aria-label="`Face after step ${b.step.number}`"
+            />
+            <span class="words">
+              <span class="title">{{ b.step.title }}</span>
+              <strong>{{ clock(b.seconds) }}</strong>
+            </span>
+          </button>
+        </li>
+      </template>
+    </ol>
+    <p v-else class="none faint">
+      {{ plan ? 'No steps yet. Point at the bust to hang the first part.' : 'Planning …' }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  background: var(--panel);
+  border-top: 1px solid var(--line);
+  padding: 7px 14px 10px;
+  min-width: 0;
+}
+
+.ruler {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  white-space: nowrap;
+}
+
+.bar {
+  position: relative;
+  flex: 1;
+  height: 20px;
+  cursor: ew-resize;
+  touch-action: none;
+  border-radius: 4px;
+  background: repeating-linear-gradient(-45deg, var(--line) 0 3px, transparent 3px 7px);
+}
+
+.part {
+  position: absolute;
+  top: 5px;
+  height: 10px;
+  background: var(--accent);
+  border-right: 1px solid var(--panel);
+  opacity: 0.55;
+}
+
+.part.shown {
+  opacity: 1;
+}
+
+.head {
+  position: absolute;
+  top: 0;
+  height: 20px;
+  width: 4px;
+  margin-left: -2px;
+  border-radius: 2px;
+  background: var(--ink);
+}
+
+.steps {
+  list-style: none;
+  margin: 7px 0 0;
+  padding: 0 0 3px;
+  display: flex;
+  gap: 6px;
+  overflow-x: auto;
+}
+
+.step {
+  flex: 1 0 0;
+  max-width: 260px;
+}
+
+.step button {
+  width: 100%;
+  padding: 0;
+  border: 2px solid var(--line);
+  border-radius: 9px;
+  overflow: hidden;
+  background: var(--ground);
+  cursor: pointer;
+  display: block;
+  text-align: left;
+}
+
+.step button.chosen {
+  border-color: color-mix(in srgb, var(--accent) 55%, var(--line));
+}
+
+.step button[aria-pressed='true'] {
+  border-color: var(--accent);
+  box-shadow: 0 0 0 1px var(--accent);
+}
+
+.picture {
+  display: block;
+  height: 88px;
+  width: 85px;
+  margin: 0 auto;
+  background-repeat: no-repeat;
+}
+
+.step button {
+  background: linear-gradient(#767676 88px, var(--ground) 88px);
+}
+
+.words {
+  display: flex;
+  justify-content: space-between;
+  gap: 6px;
+  padding: 3px 8px 4px;
+  font-size: 12.5px;
+}
+
+.title {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.wait {
+  flex: none;
+  width: 46px;
+  display: grid;
+  align-content: end;
+  justify-items: center;
+  padding-bottom: 5px;
+  font-size: 12px;
+  border-radius: 9px;
+  background: repeating-linear-gradient(-45deg, var(--line) 0 3px, transparent 3px 9px);
+}
+
+.wait span,
+.wait strong {
+  background: var(--panel);
+  padding: 0 3px;
+}
+
+.none {
+  padding: 34px 0;
+  text-align: center;
+}
+
+@media (max-width: 640px) {
+  .picture {
+    height: 72px;
+    width: 70px;
+  }
+
+  .step button {
+    background: linear-gradient(#767676 72px, var(--ground) 72px);
+  }
+}
+</style>

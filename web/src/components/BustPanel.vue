@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { size } from '../lib/format'
+import { zoneAt, type ChartPoint } from '../lib/zones'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+import { partsAt } from '../three/marks'
+import type { BustView } from '../three/SkinScene'
+import { useSkin } from '../three/useSkin'
+
+const VIEWS: { view: BustView; label: string; key: string }[] = [
+  { view: 'front', label: 'Front', key: '1' },
+  { view: 'left', label: '¾ left', key: '2' },
+  { view: 'right', label: '¾ right', key: '3' },
+  { view: 'leftSide', label: 'Left', key: '4' },
+  { view: 'rightSide', label: 'Right', key: '5' },
+]
+
+const pointed = defineModel<string | null>('pointed', { required: true })
+const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
+
+const workspace = useWorkspace()
+const preferences = usePreferences()
+const canvas = ref<HTMLCanvasElement | null>(null)
+const label = ref<{ x: number; y: number } | null>(null)
+const pointer = ref({ x: 0, y: 0 })
+const view = ref<BustView>('front')
+const { scene, failed } = useSkin(canvas, 'bust', pointed)
+let pressed = { x: 0, y: 0 }
+
+const facts = computed(() => {
+  const part = workspace.planPart
+  if (!part) return ''
+  return part.sizes
+    .slice(0, 2)
+    .map((s) => `${s.label.toLowerCase()} ${size(s, preferences.unit)}`)
+    .join(' · ')
+})
+
+// The label sits beside the selected part and follows the skin as it turns.
+const anchor = computed<ChartPoint | null>(() => {
+  const mark = workspace.planPart?.marks.find((m) => m.side !== 'right') ?? workspace.planPart?.marks[0]
+  const line = mark?.lines[0]
+  if (!line) return null
+  let best = { x: line[0]!, y: line[1]! }
+  for (let k = 0; k < line.length; k += 2) if (line[k]! > best.x) best = { x: line[k]!, y: line[k + 1]! }
+  return best
+})
+
+function follow() {
+  const bust = scene.value
+  label.value = bust && anchor.value ? bust.bustToCanvas(anchor.value) : null
+}
+
+function move(event: PointerEvent) {
+  if (event.buttons !== 0) return
+  pointer.value = { x: event.offsetX, y: event.offsetY }
+  const at = scene.value?.pick(event)
+  pointed.value = at && workspace.body ? zoneAt(workspace.body, at) : null
+}
+
+function press(event: PointerEvent) {
+  pressed = { x: event.clientX, y: event.clientY }
+}
+
+function release(event: PointerEvent) {
+  // A drag turns the bust; only a click points.
+  if (Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > 4) return
+  const at = scene.value?.pick(event)
+  const zone = at && workspace.body ? zoneAt(workspace.body, at) : null
+  if (!at || !zone) {
+    workspace.selected = null
+    return
+  }
+  workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
+  emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
+}
+
+function show(next: BustView) {
+  view.value = next
+  scene.value?.look(next)
+}
+
+function turn(degrees: number) {
+  scene.value?.turn(degrees)
+}
+
+const watchScene = () => {
+  if (scene.value) scene.value.onDraw = follow
+}
+
+defineExpose({ show, turn, keys: VIEWS })
+</script>
+
+<template>
+  <section class="bust" aria-label="Bust" @pointerenter="watchScene">
+    <canvas
+      ref="canvas"
+      tabindex="0"
+      aria-label="Painted bust. Click a place to add a part; drag to turn."
+      @pointermove="move"
+      @pointerleave="pointed = null"
+      @pointerdown="press"
+      @pointerup="release"
+    />
+    <p v-if="failed" class="failed">{{ failed }}</p>
+    <div class="views" role="group" aria-label="View">
+      <button
+        v-for="v in VIEWS"
+        :key="v.view"
+        :aria-pressed="view === v.view"
+        :title="`${v.label} (${v.key})`"
+        @click="show(v.view)"
+      >
+        {{ v.label }}
+      </button>
+    </div>
+    <div v-if="pointed" class="zone" :style="{ left: `${pointer.x + 14}px`, top: `${pointer.y + 14}px` }">
+      {{ pointed }}
+    </div>
+    <div
+      v-if="label && facts && workspace.selected"
+      class="facts"
+      :style="{ left: `${label.x + 16}px`, top: `${label.y - 12}px` }"
+    >
+      {{ facts }}
+    </div>
+    <slot />
+  </section>
+</template>
+
+<style scoped>
+.bust {
+  position: relative;
+  background: #767676;
+  overflow: hidden;
+  min-width: 0;
+}
+
+canvas {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  display: block;
+  touch-action: none;
+  cursor: crosshair;
+}
+
+.views {
+  position: absolute;
+  top: 10px;
+  left: 10px;
+  display: flex;
+  border-radius: 9px;
+  overflow: hidden;
+  background: rgba(30, 27, 36, 0.78);
+}
+
+.views button {
+  border: 0;
+  background: none;
+  color: #f2eef8;
+  min-height: 32px;
+  padding: 0 11px;
+  cursor: pointer;
+}
+
+.views button[aria-pressed='true'] {
+  background: rgba(185, 162, 242, 0.32);
+}
+
+.zone,
+.facts {
+  position: absolute;
+  pointer-events: none;
+  background: rgba(30, 27, 36, 0.86);
+  color: #fff;
+  border-radius: 6px;
+  padding: 2px 9px;
+  white-space: nowrap;
+}
+
+.facts {
+  font-weight: 600;
+}
+
+.failed {
+  position: absolute;
+  inset: 40% 20px auto;
+  text-align: center;
+  color: #fff;
+}
+</style>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { MM_PER_INCH } from '../lib/format'
+import { zoneAt, type ChartPoint } from '../lib/zones'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+import { partsAt } from '../three/marks'
+import { useElementSize } from '../three/useElementSize'
+import { useSkin } from '../three/useSkin'
+
+const pointed = defineModel<string | null>('pointed', { required: true })
+const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
+
+const workspace = useWorkspace()
+const preferences = usePreferences()
+const canvas = ref<HTMLCanvasElement | null>(null)
+const { scene, loaded } = useSkin(canvas, 'chart', pointed)
+const { width, height } = useElementSize(canvas)
+const cursor = ref<ChartPoint | null>(null)
+
+// A tape down the mid-line, zero at the nose root: a tick per cm, or per half inch.
+const ticks = computed(() => {
+  if (!scene.value || !loaded.value || width.value === 0 || height.value === 0) return []
+  const inches = preferences.unit === 'in'
+  const step = inches ? MM_PER_INCH / 2 : 10
+  const result = []
+  for (let k = Math.ceil(-400 / step); k * step <= 90; k++) {
+    const at = scene.value.chartToCanvas({ x: 0, y: k * step })
+    const strong = inches ? k % 2 === 0 : k % 5 === 0
+    const text = strong && k !== 0 ? (inches ? `${Math.abs(k / 2)}` : `${Math.abs(k * 10)}`) : ''
+    if (at.y > 8 && at.y < height.value - 4) result.push({ ...at, strong, text })
+  }
+  return result
+})
+
+const where = computed(() => {
+  const at = cursor.value
+  if (!at || !pointed.value) return ''
+  const inches = preferences.unit === 'in'
+  const length = (mm: number) =>
+    inches ? `${(Math.abs(mm) / MM_PER_INCH).toFixed(2)} in` : `${Math.abs(mm).toFixed(0)} mm`
+  const side =
+    Math.abs(at.x) < 1 ? 'on the mid-line' : `${length(at.x)} to the wearer's ${at.x > 0 ? 'left' : 'right'}`
+  return `${pointed.value} · ${side}, ${length(at.y)} ${at.y >= 0 ? 'above' : 'below'} the nose root`
+})
+
+function move(event: PointerEvent) {
+  const at = scene.value?.pick(event) ?? null
+  cursor.value = at
+  pointed.value = at && workspace.body ? zoneAt(workspace.body, at) : null
+}
+
+function click(event: MouseEvent) {
+  const at = scene.value?.pick(event)
+  const zone = at && workspace.body ? zoneAt(workspace.body, at) : null
+  if (!at || !zone) {
+    workspace.selected = null
+    return
+  }
+  workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
+  emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
+}
+
+function leave() {
+  pointed.value = null
+  cursor.value = null
+}
+</script>
+
+<template>
+  <section class="chart" aria-label="Skin chart">
+    <canvas
+      ref="canvas"
+      aria-label="Flat chart of the skin. Click a place to add a part."
+      @pointermove="move"
+      @pointerleave="leave"
+      @click="click"
+    />
+    <svg aria-hidden="true" class="tape">
+      <line
+        v-if="ticks.length"
+        :x1="ticks[0]!.x"
+        :x2="ticks[0]!.x"
+        :y1="ticks[0]!.y"
+        :y2="ticks[ticks.length - 1]!.y"
+      />
+      <template v-for="tick in ticks" :key="tick.y">
+        <line
+          :x1="tick.x - (tick.strong ? 7 : 3)"
+          :x2="tick.x + (tick.strong ? 7 : 3)"
+          :y1="tick.y"
+          :y2="tick.y"
+        />
+        <text v-if="tick.text" :x="tick.x + 11" :y="tick.y + 4">{{ tick.text }}</text>
+      </template>
+    </svg>
+    <p class="title">
+      Skin chart · tape in {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root
+    </p>
+    <p v-if="where" class="where">{{ where }}</p>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  position: relative;
+  background: #767676;
+  border-left: 1px solid #5e5e5e;
+  overflow: hidden;
+  min-width: 0;
+}
+
+canvas,
+.tape {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  display: block;
+}
+
+canvas {
+  cursor: crosshair;
+}
+
+.tape {
+  pointer-events: none;
+}
+
+.tape line {
+  stroke: rgba(255, 255, 255, 0.75);
+  stroke-width: 1;
+}
+
+.tape text {
+  fill: #fff;
+  font-size: 11px;
+  paint-order: stroke;
+  stroke: rgba(40, 36, 48, 0.75);
+  stroke-width: 3px;
+}
+
+.title,
+.where {
+  position: absolute;
+  left: 10px;
+  background: rgba(30, 27, 36, 0.78);
+  color: #f2eef8;
+  border-radius: 7px;
+  padding: 5px 11px;
+}
+
+.title {
+  top: 10px;
+}
+
+.where {
+  bottom: 10px;
+  right: 10px;
+  width: fit-content;
+}
+</style>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { NInput, NRadioButton, NRadioGroup } from 'naive-ui'
+import { computed } from 'vue'
+import type { LookDocument } from '../api/client'
+import { clock, size } from '../lib/format'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+
+const workspace = useWorkspace()
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const plan = computed(() => workspace.plan)
+
+function factOf(id: string) {
+  const first = plan.value?.parts.find((p) => p.id === id)?.sizes[0]
+  return first ? `${first.label.toLowerCase()} ${size(first, preferences.unit)}` : ''
+}
+</script>
+
+<template>
+  <div class="inspector">
+    <header>
+      <h2>The whole look</h2>
+      <p class="faint">on {{ catalogue.face?.face.name }}, {{ catalogue.face?.skinClass }} skin</p>
+    </header>
+    <ul v-if="plan" class="sizes">
+      <li>
+        <span class="faint">Takes</span>
+        <span class="figure">{{ clock(plan.totalSeconds) }} min</span>
+      </li>
+      <li>
+        <span class="faint">of it waiting</span>
+        <span class="figure">{{ clock(plan.waitingSeconds) }} min</span>
+      </li>
+      <li>
+        <span class="faint">Painted area</span>
+        <span class="figure">{{
+          size({ label: '', value: plan.paintedCm2, unit: 'cm²', against: '' }, preferences.unit)
+        }}</span>
+      </li>
+    </ul>
+
+    <section class="group">
+      <h3>Parts</h3>
+      <p v-if="workspace.look.parts.length === 0" class="faint">
+        None yet. Point at the bust, click, and choose what to hang there.
+      </p>
+      <ul class="parts">
+        <li v-for="part in workspace.look.parts" :key="part.id">
+          <button @click="workspace.selected = part.id">
+            <span>{{ catalogue.kindOf(part.kind)?.label ?? part.kind }}</span>
+            <span class="faint">{{ factOf(part.id) }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+
+    <section v-if="plan?.cautions.length" class="group">
+      <h3>Cautions</h3>
+      <p
+        v-for="caution in plan.cautions"
+        :key="caution.sentence"
+        :class="caution.severity === 'stop' ? 'stop' : caution.severity === 'warning' ? 'warning' : 'faint'"
+      >
+        {{ caution.sentence }}
+      </p>
+    </section>
+
+    <section class="group">
+      <div class="line">
+        <span class="faint">Outlines first</span>
+        <n-radio-group
+          :value="workspace.look.mapping"
+          size="small"
+          @update:value="(v: LookDocument['mapping']) => workspace.describe({ mapping: v })"
+        >
+          <n-radio-button value="pencil" label="pencil map" />
+          <n-radio-button value="freehand" label="freehand" />
+        </n-radio-group>
+      </div>
+      <n-input
+        type="textarea"
+        :value="workspace.look.notes ?? ''"
+        placeholder="Notes on the character"
+        :maxlength="4000"
+        :autosize="{ minRows: 2, maxRows: 6 }"
+        aria-label="Notes"
+        @update:value="(v: string) => workspace.describe({ notes: v }, 'notes')"
+      />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.inspector {
+  display: grid;
+  gap: 12px;
+}
+
+.sizes,
+.parts {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 3px;
+}
+
+.sizes {
+  background: var(--ground);
+  border-radius: 9px;
+  padding: 8px 11px;
+}
+
+.sizes li {
+  display: grid;
+  grid-template-columns: 112px 1fr;
+}
+
+.parts button {
+  width: 100%;
+  min-height: 34px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  padding: 2px 8px;
+  border: 0;
+  border-radius: 7px;
+  background: none;
+  cursor: pointer;
+  text-align: left;
+}
+
+.parts button:hover {
+  background: var(--accent-soft);
+}
+
+.group {
+  display: grid;
+  gap: 8px;
+  border-top: 1px solid var(--line);
+  padding-top: 11px;
+}
+
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+}
+</style>

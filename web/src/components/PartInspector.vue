@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { NButton, NRadioButton, NRadioGroup, NSlider, NSwitch } from 'naive-ui'
+import { computed } from 'vue'
+import type { PartDocument, Priority, Sides } from '../api/client'
+import { clock, size } from '../lib/format'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+import PaintField from './PaintField.vue'
+import ParameterField from './ParameterField.vue'
+
+const props = defineProps<{ part: PartDocument }>()
+
+const workspace = useWorkspace()
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const kind = computed(() => catalogue.kindOf(props.part.kind))
+const planned = computed(() => workspace.planPart)
+const cautions = computed(() => workspace.plan?.cautions.filter((c) => c.partId === props.part.id) ?? [])
+
+function setNumber(id: string, value: number) {
+  workspace.edit(props.part.id, { numbers: { ...props.part.numbers, [id]: value } }, id)
+}
+
+function reset(id: string) {
+  const numbers = { ...props.part.numbers }
+  delete numbers[id]
+  workspace.edit(props.part.id, { numbers })
+}
+
+function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] | null) {
+  const paints = { ...props.part.paints }
+  if (mix) paints[role] = mix
+  else delete paints[role]
+  workspace.edit(props.part.id, { paints })
+}
+</script>
+
+<template>
+  <div v-if="kind" class="inspector">
+    <header>
+      <h2>{{ kind.label }}</h2>
+      <p class="faint">
+        {{ planned?.zones.slice(0, 4).join(', ') }}
+      </p>
+    </header>
+
+    <ul v-if="planned" class="sizes" aria-label="Sizes">
+      <li v-for="line in planned.sizes" :key="line.label">
+        <span class="faint">{{ line.label }}</span>
+        <span
+          ><span class="figure">{{ size(line, preferences.unit) }}</span>
+          <span v-if="line.against" class="good"> {{ line.against }}</span></span
+        >
+      </li>
+      <li>
+        <span class="faint">Brush on skin</span>
+        <span class="figure">{{ clock(planned.seconds) }} min</span>
+      </li>
+    </ul>
+    <p
+      v-for="caution in cautions"
+      :key="caution.sentence"
+      :class="caution.severity === 'stop' ? 'stop' : 'warning'"
+    >
+      {{ caution.sentence }}
+    </p>
+
+    <section class="group">
+      <parameter-field
+        v-for="parameter in kind.parameters"
+        :key="parameter.id"
+        :parameter="parameter"
+        :value="part.numbers?.[parameter.id] ?? planned?.values[parameter.id]"
+        :word="part.words?.[parameter.id] ?? planned?.words[parameter.id]"
+        :zones="part.zones?.[parameter.id]"
+        :all-zones="catalogue.zones"
+        :own="part.numbers?.[parameter.id] !== undefined"
+        @number="(v) => setNumber(parameter.id, v)"
+        @word="(v) => workspace.edit(part.id, { words: { ...part.words, [parameter.id]: v } })"
+        @zones="(v) => workspace.edit(part.id, { zones: { ...part.zones, [parameter.id]: v } })"
+        @reset="reset(parameter.id)"
+      />
+    </section>
+
+    <section class="group">
+      <h3>Paint</h3>
+      <paint-field
+        v-for="role in kind.roles"
+        :key="role.id"
+        :label="`${role.label}, ${role.toolName}`"
+        :optional="role.optional"
+        :mix="part.paints?.[role.id]"
+        :coats="part.coats?.[role.id] ?? role.coats"
+        :kit="catalogue.kit"
+        @mix="(v) => setMix(role.id, v)"
+        @coats="(v) => workspace.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
+      />
+      <ul v-if="planned" class="coats">
+        <li v-for="coat in planned.coats" :key="coat.role">
+          <span class="swatch" :style="{ background: coat.colour }" />
+          <span
+            >{{ coat.label }}: seen so in place.
+            <span class="faint">{{
+              coat.coatsToHide
+                ? `${coat.coatsToHide} ${coat.coatsToHide === 1 ? 'coat hides' : 'coats hide'} this skin`
+                : 'more than 8 coats to hide this skin'
+            }}</span></span
+          >
+        </li>
+      </ul>
+    </section>
+
+    <section class="group">
+      <div v-if="kind.sided" class="line">
+        <span class="faint">Side of the wearer</span>
+        <n-radio-group
+          :value="part.sides"
+          size="small"
+          @update:value="(v: Sides) => workspace.edit(part.id, { sides: v })"
+        >
+          <n-radio-button value="right" label="right" />
+          <n-radio-button value="both" label="both" />
+          <n-radio-button value="left" label="left" />
+        </n-radio-group>
+      </div>
+      <div class="line">
+        <span class="faint">Unevenness</span>
+        <n-slider
+          :value="part.unevenness"
+          :min="0"
+          :max="1"
+          :step="0.05"
+          :tooltip="false"
+          aria-label="Unevenness"
+          style="width: 150px"
+          @update:value="(v: number) => workspace.edit(part.id, { unevenness: v }, 'unevenness')"
+        />
+      </div>
+      <div class="line">
+        <span class="faint">When time is short</span>
+        <n-radio-group
+          :value="part.priority"
+          size="small"
+          @update:value="(v: Priority) => workspace.edit(part.id, { priority: v })"
+        >
+          <n-radio-button value="must" label="must" />
+          <n-radio-button value="nice" label="nice" />
+          <n-radio-button value="extra" label="extra" />
+        </n-radio-group>
+      </div>
+      <label class="line">
+        <span class="faint">Reserved from the base</span>
+        <n-switch
+          :value="part.reserved"
+          aria-label="Reserved from the base"
+          @update:value="(v: boolean) => workspace.edit(part.id, { reserved: v })"
+        />
+      </label>
+    </section>
+
+    <footer>
+      <n-button size="small" @click="workspace.duplicate(part.id)">Duplicate</n-button>
+      <n-button size="small" @click="workspace.edit(part.id, { seed: (part.seed % 999999) + 1 })"
+        >Another hand</n-button
+      >
+      <n-button size="small" type="error" ghost @click="workspace.remove(part.id)">Remove</n-button>
+    </footer>
+  </div>
+</template>
+
+<style scoped>
+.inspector {
+  display: grid;
+  gap: 12px;
+}
+
+.sizes,
+.coats {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 3px;
+}
+
+.sizes {
+  background: var(--ground);
+  border-radius: 9px;
+  padding: 8px 11px;
+}
+
+.sizes li {
+  display: grid;
+  grid-template-columns: 112px 1fr;
+  gap: 8px;
+}
+
+.coats li {
+  display: grid;
+  grid-template-columns: 16px 1fr;
+  gap: 8px;
+  align-items: start;
+}
+
+.swatch {
+  width: 16px;
+  height: 16px;
+  border-radius: 4px;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+  margin-top: 2px;
+}
+
+.group {
+  display: grid;
+  gap: 9px;
+  border-top: 1px solid var(--line);
+  padding-top: 11px;
+}
+
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  min-height: 32px;
+}
+
+footer {
+  display: flex;
+  gap: 8px;
+  border-top: 1px solid var(--line);
+  padding-top: 11px;
+}
+</style>

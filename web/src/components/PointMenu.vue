@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import { api, type Offer } from '../api/client'
+import { sentence, size } from '../lib/format'
+import type { ChartPoint } from '../lib/zones'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+import { partsAt } from '../three/marks'
+
+export interface Pointed {
+  x: number
+  y: number
+  zone: string
+  chart: ChartPoint | null
+}
+
+const props = defineProps<{ at: Pointed }>()
+const emit = defineEmits<{ close: [] }>()
+
+const workspace = useWorkspace()
+const preferences = usePreferences()
+const offers = ref<Offer[] | null>(null)
+const problem = ref('')
+const menu = ref<HTMLElement | null>(null)
+
+const here = computed(() => (props.at.chart ? partsAt(workspace.plan?.parts ?? [], props.at.chart) : []))
+const place = computed(() => ({
+  left: `${Math.min(props.at.x + 12, window.innerWidth - 290)}px`,
+  top: `${Math.max(8, Math.min(props.at.y - 20, window.innerHeight - 330))}px`,
+}))
+
+watch(
+  () => props.at,
+  async (at) => {
+    offers.value = null
+    problem.value = ''
+    try {
+      offers.value = await api.offers(preferences.face, at.zone, preferences.kit, preferences.setting)
+      await nextTick()
+      menu.value?.querySelector<HTMLElement>('.offer')?.focus({ preventScroll: true })
+    } catch (error) {
+      problem.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+
+function facts(offer: Offer) {
+  return offer.sizes
+    .slice(0, 2)
+    .map((s) => `${s.unit === '' ? `${s.label.toLowerCase()} ` : ''}${size(s, preferences.unit)}`)
+    .join(' × ')
+}
+
+function hang(offer: Offer) {
+  workspace.add(offer.part)
+  emit('close')
+}
+
+function select(id: string) {
+  workspace.selected = id
+  emit('close')
+}
+</script>
+
+<template>
+  <div
+    ref="menu"
+    class="menu"
+    role="dialog"
+    :aria-label="at.zone"
+    :style="place"
+    @keydown.esc.stop="emit('close')"
+  >
+    <header>
+      <h3>{{ sentence(at.zone) }}</h3>
+      <button class="x" aria-label="Close" @click="emit('close')">×</button>
+    </header>
+    <template v-if="here.length">
+      <p class="faint">Here already</p>
+      <button v-for="part in here" :key="part.id" class="row" @click="select(part.id)">
+        {{ part.label }}
+      </button>
+    </template>
+    <p class="faint">What can hang here</p>
+    <p v-if="problem" class="stop">{{ problem }}</p>
+    <p v-else-if="offers && offers.length === 0">Nothing yet for this zone.</p>
+    <button v-for="offer in offers ?? []" :key="offer.kind" class="row offer" @click="hang(offer)">
+      <span>{{ offer.label }}</span>
+      <span class="faint">{{ facts(offer) }}</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.menu {
+  position: fixed;
+  z-index: 20;
+  width: 276px;
+  max-height: 320px;
+  overflow: auto;
+  background: var(--panel);
+  border: 1px solid var(--line);
+  border-radius: 11px;
+  box-shadow: 0 8px 30px rgba(0, 0, 0, 0.28);
+  padding: 10px;
+  display: grid;
+  gap: 2px;
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+
+.x {
+  width: 32px;
+  height: 32px;
+  border: 0;
+  background: none;
+  font-size: 20px;
+  cursor: pointer;
+}
+
+.row {
+  min-height: 36px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  border: 0;
+  border-radius: 7px;
+  background: none;
+  padding: 2px 9px;
+  cursor: pointer;
+  text-align: left;
+}
+
+.row:hover,
+.row:focus-visible {
+  background: var(--accent-soft);
+}
+</style>

@@ -1,0 +1,33 @@
+import type { SizeLine } from '../api/client'
+
+export type LengthUnit = 'mm' | 'in'
+
+export const MM_PER_INCH = 25.4
+const CM2_PER_SQUARE_INCH = 6.4516
+
+/** Seconds as minutes and seconds, 3:07. */
+export function clock(seconds: number): string {
+  const whole = Math.round(seconds)
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+}
+
+function trimmed(value: number, digits: number): string {
+  return String(Number(value.toFixed(digits)))
+}
+
+/** A size with its unit, in millimetres or inches. */
+export function size(line: SizeLine, unit: LengthUnit): string {
+  if (line.unit === 'mm') {
+    return unit === 'in' ? `${trimmed(line.value / MM_PER_INCH, 2)} in` : `${trimmed(line.value, 1)} mm`
+  }
+  if (line.unit === 'cm²') {
+    return unit === 'in'
+      ? `${trimmed(line.value / CM2_PER_SQUARE_INCH, 1)} sq in`
+      : `${trimmed(line.value, 1)} cm²`
+  }
+  return line.unit === '' ? trimmed(line.value, 0) : `${trimmed(line.value, 1)} ${line.unit}`
+}
+
+export function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1)
+}

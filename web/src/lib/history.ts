@@ -1,0 +1,60 @@
+import { computed, ref, shallowRef } from 'vue'
+
+const MOST = 300
+/** Changes of the same thing within this time are one step back. */
+const MERGE_MS = 700
+
+/** A value with undo and redo; every value is treated as immutable. */
+export function useHistory<T>(first: T) {
+  const now = shallowRef(first)
+  const past = ref<T[]>([]) as { value: T[] }
+  const future = ref<T[]>([]) as { value: T[] }
+  let lastKey = ''
+  let lastTime = 0
+
+  function change(next: T, key = '') {
+    const time = Date.now()
+    if (!(key && key === lastKey && time - lastTime < MERGE_MS)) {
+      past.value = [...past.value.slice(-MOST), now.value]
+    }
+    lastKey = key
+    lastTime = time
+    future.value = []
+    now.value = next
+  }
+
+  function undo() {
+    const last = past.value.at(-1)
+    if (last === undefined) return
+    future.value = [now.value, ...future.value]
+    past.value = past.value.slice(0, -1)
+    now.value = last
+    lastKey = ''
+  }
+
+  function redo() {
+    const next = future.value[0]
+    if (next === undefined) return
+    past.value = [...past.value, now.value]
+    future.value = future.value.slice(1)
+    now.value = next
+    lastKey = ''
+  }
+
+  function reset(value: T) {
+    now.value = value
+    past.value = []
+    future.value = []
+    lastKey = ''
+  }
+
+  return {
+    now,
+    change,
+    undo,
+    redo,
+    reset,
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+  }
+}

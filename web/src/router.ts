@@ -1,0 +1,13 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import LooksView from './views/LooksView.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/looks' },
+    { path: '/looks', component: LooksView },
+    { path: '/looks/:id', component: () => import('./views/WorkspaceView.vue'), props: true },
+    { path: '/faces/:id?', component: () => import('./views/FacesView.vue'), props: true },
+    { path: '/:rest(.*)*', redirect: '/looks' },
+  ],
+})

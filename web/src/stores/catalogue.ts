@@ -1,0 +1,59 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, type FaceResource, type Kind, type Kit, type Measure, type Setting } from '../api/client'
+import { usePreferences } from './preferences'
+
+/** What the studio has: faces, kits, settings, and the words of the trade. */
+export const useCatalogue = defineStore('catalogue', () => {
+  const preferences = usePreferences()
+  const kinds = ref<Kind[]>([])
+  const zones = ref<string[]>([])
+  const measures = ref<Measure[]>([])
+  const faces = ref<FaceResource[]>([])
+  const kits = ref<Kit[]>([])
+  const settings = ref<Setting[]>([])
+  const ready = ref(false)
+
+  const face = computed(() => faces.value.find((f) => f.id === preferences.face))
+  const kit = computed(() => kits.value.find((k) => k.id === preferences.kit))
+  const setting = computed(() => settings.value.find((s) => s.id === preferences.setting))
+
+  async function load() {
+    const [k, z, m, f, b, s] = await Promise.all([
+      api.kinds(),
+      api.zones(),
+      api.measures(),
+      api.faces(),
+      api.kits(),
+      api.settings(),
+    ])
+    kinds.value = k
+    zones.value = z
+    measures.value = m
+    faces.value = f
+    kits.value = b
+    settings.value = s
+    choose()
+    ready.value = true
+  }
+
+  async function loadFaces() {
+    faces.value = await api.faces()
+    choose()
+  }
+
+  // Whatever was chosen last may be gone; the first of each stands in.
+  function choose() {
+    if (!face.value)
+      preferences.face = faces.value.find((f) => f.id === 'odalys')?.id ?? faces.value[0]?.id ?? ''
+    if (!kit.value) preferences.kit = kits.value[0]?.id ?? ''
+    if (!setting.value) {
+      preferences.setting =
+        settings.value.find((s) => s.id === 'night-parade')?.id ?? settings.value[0]?.id ?? ''
+    }
+  }
+
+  const kindOf = (id: string) => kinds.value.find((k) => k.id === id)
+
+  return { kinds, zones, measures, faces, kits, settings, face, kit, setting, ready, load, loadFaces, kindOf }
+})

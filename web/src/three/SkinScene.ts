@@ -1,0 +1,301 @@
+import {
+  BufferGeometry,
+  CanvasTexture,
+  Color,
+  LinearFilter,
+  LinearMipmapLinearFilter,
+  LinearSRGBColorSpace,
+  Mesh,
+  OrthographicCamera,
+  PerspectiveCamera,
+  Raycaster,
+  Scene,
+  ShaderMaterial,
+  Texture,
+  Vector2,
+  Vector3,
+  WebGLRenderer,
+} from 'three'
+import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
+import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js'
+import type { ChartPoint } from '../lib/zones'
+
+/** The square of the chart that paint pictures show. */
+export interface ChartWindow {
+  sideMm: number
+  topMm: number
+}
+
+export type BustView = 'front' | 'left' | 'right' | 'leftSide' | 'rightSide'
+
+const TURN_DEG: Record<BustView, number> = { front: 0, left: 42, right: -42, leftSide: 90, rightSide: -90 }
+const DISTANCE_M = 1.15
+const CENTRE = new Vector3(0, -0.055, -0.045)
+const NO_POINT = new Vector2(-9, -9)
+
+// The same light as on the service's own pictures, so that the bust and the sheet agree.
+const LIGHT = /* glsl */ `
+  float wrapped(float c) { return max(0.0, (c + 0.25) / 1.25); }
+  float shade(vec3 n) {
+    return 0.25 + 0.66 * wrapped(dot(n, normalize(vec3(-0.45, 0.62, 0.85))))
+      + 0.17 * wrapped(dot(n, normalize(vec3(0.8, 0.05, 0.6)))) + 0.06 * n.y;
+  }`
+
+const FRAGMENT = /* glsl */ `
+  uniform sampler2D paint;
+  uniform sampler2D overlay;
+  uniform vec3 skin;
+  varying vec2 place;
+  varying vec3 facing;
+  ${LIGHT}
+  void main() {
+    bool outside = place.x < 0.0 || place.x > 1.0 || place.y < 0.0 || place.y > 1.0;
+    vec3 colour = outside ? skin : texture2D(paint, place).rgb;
+    colour = clamp(colour * shade(normalize(facing)), 0.0, 1.0);
+    vec4 drawn = outside ? vec4(0.0) : texture2D(overlay, place);
+    gl_FragColor = vec4(mix(colour, drawn.rgb / max(drawn.a, 0.001), drawn.a), 1.0);
+  }`
+
+const BUST_VERTEX = /* glsl */ `
+  varying vec2 place;
+  varying vec3 facing;
+  void main() {
+    place = uv;
+    facing = normalMatrix * normal;
+    gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
+  }`
+
+// On the chart the skin lies flat but keeps its light, so that brow, nose and mouth can be found.
+const CHART_VERTEX = /* glsl */ `
+  varying vec2 place;
+  varying vec3 facing;
+  void main() {
+    place = uv;
+    facing = normal;
+    gl_Position = projectionMatrix * modelViewMatrix * vec4(uv.x, 1.0 - uv.y, 0.0, 1.0);
+  }`
+
+/** Draws the skin with its paint on a canvas, as a bust or as the flat chart; redraws only when something changed. */
+export class SkinScene {
+  private readonly renderer: WebGLRenderer
+  private readonly scene = new Scene()
+  private readonly camera: PerspectiveCamera | OrthographicCamera
+  private readonly controls: OrbitControls | null = null
+  private readonly material: ShaderMaterial
+  private readonly overlayCanvas = document.createElement('canvas')
+  private readonly overlayTexture: CanvasTexture
+  private mesh: Mesh<BufferGeometry, ShaderMaterial> | null = null
+  private window: ChartWindow = { sideMm: 544, topMm: 124 }
+  private frame = 0
+
+  /** Called after every redraw, for labels that follow the skin. */
+  onDraw: () => void = () => {}
+
+  constructor(
+    private readonly canvas: HTMLCanvasElement,
+    private readonly kind: 'bust' | 'chart',
+  ) {
+    this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true })
+    // Colours arrive as they shall be seen; nothing may convert them again.
+    this.renderer.outputColorSpace = LinearSRGBColorSpace
+    this.renderer.setClearColor(new Color(0x76 / 255, 0x76 / 255, 0x76 / 255))
+    this.overlayCanvas.width = this.overlayCanvas.height = 1024
+    this.overlayTexture = new CanvasTexture(this.overlayCanvas)
+    this.overlayTexture.flipY = false
+    this.overlayTexture.minFilter = LinearFilter
+    this.overlayTexture.premultiplyAlpha = true
+    this.material = new ShaderMaterial({
+      uniforms: {
+        paint: { value: new Texture() },
+        overlay: { value: this.overlayTexture },
+        skin: { value: new Color(0.7, 0.6, 0.55) },
+      },
+      vertexShader: kind === 'bust' ? BUST_VERTEX : CHART_VERTEX,
+      fragmentShader: FRAGMENT,
+      side: kind === 'bust' ? 0 : 2,
+    })
+    if (kind === 'bust') {
+      this.camera = new PerspectiveCamera(24, 1, 0.1, 10)
+      this.controls = new OrbitControls(this.camera, canvas)
+      this.controls.target.copy(CENTRE)
+      this.controls.minDistance = 0.35
+      this.controls.maxDistance = 2.2
+      this.controls.addEventListener('change', () => this.redraw())
+      this.look('front')
+    } else {
+      this.camera = new OrthographicCamera(0, 1, 1, 0, -1, 1)
+    }
+  }
+
+  async load(address: string, window: ChartWindow) {
+    const model = await new GLTFLoader().loadAsync(address)
+    let geometry: BufferGeometry | null = null
+    model.scene.traverse((node) => {
+      if (node instanceof Mesh) geometry = node.geometry as BufferGeometry
+    })
+    if (!geometry) return
+    if (this.mesh) {
+      this.scene.remove(this.mesh)
+      this.mesh.geometry.dispose()
+    }
+    this.window = window
+    this.mesh = new Mesh(geometry as BufferGeometry, this.material)
+    this.mesh.frustumCulled = false
+    this.scene.add(this.mesh)
+    this.redraw()
+  }
+
+  setPaint(picture: ImageBitmap, skin: string) {
+    const old = this.material.uniforms.paint!.value as Texture
+    const texture = new Texture(picture)
+    texture.flipY = false
+    texture.minFilter = LinearMipmapLinearFilter
+    texture.anisotropy = 4
+    texture.needsUpdate = true
+    this.material.uniforms.paint!.value = texture
+    const [r, g, b] = [1, 3, 5].map((k) => parseInt(skin.slice(k, k + 2), 16) / 255)
+    ;(this.material.uniforms.skin!.value as Color).setRGB(r!, g!, b!, LinearSRGBColorSpace)
+    old.dispose()
+    this.redraw()
+  }
+
+  /** Draws lines over the skin in chart millimetres. */
+  drawOverlay(draw: (pen: CanvasRenderingContext2D) => void) {
+    const pen = this.overlayCanvas.getContext('2d')!
+    const scale = this.overlayCanvas.width / this.window.sideMm
+    pen.setTransform(1, 0, 0, 1, 0, 0)
+    pen.clearRect(0, 0, this.overlayCanvas.width, this.overlayCanvas.height)
+    pen.setTransform(scale, 0, 0, -scale, (scale * this.window.sideMm) / 2, scale * this.window.topMm)
+    draw(pen)
+    this.overlayTexture.needsUpdate = true
+    this.redraw()
+  }
+
+  look(view: BustView) {
+    if (!this.controls) return
+    const turn = (TURN_DEG[view] * Math.PI) / 180
+    this.camera.position.set(
+      CENTRE.x + DISTANCE_M * Math.sin(turn),
+      CENTRE.y + 0.03,
+      CENTRE.z + DISTANCE_M * Math.cos(turn),
+    )
+    this.controls.target.copy(CENTRE)
+    this.controls.update()
+    this.redraw()
+  }
+
+  /** Turns the bust by degrees, for the arrow keys. */
+  turn(degrees: number) {
+    if (!this.controls) return
+    const offset = this.camera.position.clone().sub(this.controls.target)
+    offset.applyAxisAngle(new Vector3(0, 1, 0), (degrees * Math.PI) / 180)
+    this.camera.position.copy(this.controls.target).add(offset)
+    this.controls.update()
+    this.redraw()
+  }
+
+  resize(width: number, height: number) {
+    if (width < 2 || height < 2) return
+    this.renderer.setPixelRatio(Math.min(2, globalThis.devicePixelRatio))
+    this.renderer.setSize(width, height, false)
+    if (this.camera instanceof PerspectiveCamera) {
+      this.camera.aspect = width / height
+      this.camera.fov = width / height < 0.8 ? 30 : 24
+    } else {
+      const shown = this.chartBox(width, height)
+      this.camera.left = shown.left
+      this.camera.right = shown.right
+      this.camera.top = shown.top
+      this.camera.bottom = shown.bottom
+    }
+    this.camera.updateProjectionMatrix()
+    this.redraw()
+  }
+
+  // The chart fills the height as far as the width allows; units are shares of the window's side, y up.
+  private chartBox(width: number, height: number) {
+    const span = Math.max(0.96, (0.8 * height) / width)
+    const across = (span * width) / height
+    const middle = 0.5
+    const top = 1.0 + (span - 0.96) / 2
+    return { left: 0.5 - across / 2, right: 0.5 + across / 2, top, bottom: top - span, middle }
+  }
+
+  /** Place on the canvas (CSS pixels) of a place of the chart; only for the flat chart. */
+  chartToCanvas(at: ChartPoint): { x: number; y: number } {
+    const width = this.canvas.clientWidth
+    const height = this.canvas.clientHeight
+    const box = this.chartBox(width, height)
+    const u = at.x / this.window.sideMm + 0.5
+    const v = 1 - (this.window.topMm - at.y) / this.window.sideMm
+    return {
+      x: ((u - box.left) / (box.right - box.left)) * width,
+      y: ((box.top - v) / (box.top - box.bottom)) * height,
+    }
+  }
+
+  /** Chart place under the pointer, mm, or null beside the skin. */
+  pick(event: { clientX: number; clientY: number }): ChartPoint | null {
+    const box = this.canvas.getBoundingClientRect()
+    const x = event.clientX - box.left
+    const y = event.clientY - box.top
+    if (this.kind === 'chart') {
+      const shown = this.chartBox(box.width, box.height)
+      const u = shown.left + (x / box.width) * (shown.right - shown.left)
+      const v = shown.top - (y / box.height) * (shown.top - shown.bottom)
+      return { x: (u - 0.5) * this.window.sideMm, y: this.window.topMm - (1 - v) * this.window.sideMm }
+    }
+    if (!this.mesh) return null
+    const at = NO_POINT.clone().set((x / box.width) * 2 - 1, 1 - (y / box.height) * 2)
+    const ray = new Raycaster()
+    ray.setFromCamera(at, this.camera)
+    const hit = ray.intersectObject(this.mesh)[0]
+    if (!hit?.uv) return null
+    return { x: (hit.uv.x - 0.5) * this.window.sideMm, y: this.window.topMm - hit.uv.y * this.window.sideMm }
+  }
+
+  /** Place on the canvas (CSS pixels) of a chart place on the bust, or null when it faces away. */
+  bustToCanvas(at: ChartPoint): { x: number; y: number } | null {
+    if (!this.mesh) return null
+    const n = this.nearestVertex(at)
+    const normal = this.mesh.geometry.getAttribute('normal')
+    const position = this.mesh.geometry.getAttribute('position')
+    const p = new Vector3(position.getX(n), position.getY(n), position.getZ(n))
+    const towards = this.camera.position.clone().sub(p)
+    if (new Vector3(normal.getX(n), normal.getY(n), normal.getZ(n)).dot(towards) <= 0) return null
+    p.project(this.camera)
+    return { x: ((p.x + 1) / 2) * this.canvas.clientWidth, y: ((1 - p.y) / 2) * this.canvas.clientHeight }
+  }
+
+  private nearestVertex(at: ChartPoint): number {
+    const uv = this.mesh!.geometry.getAttribute('uv')
+    const u = at.x / this.window.sideMm + 0.5
+    const v = (this.window.topMm - at.y) / this.window.sideMm
+    let best = 0
+    let least = Infinity
+    for (let n = 0; n < uv.count; n++) {
+      const d = (uv.getX(n) - u) ** 2 + (uv.getY(n) - v) ** 2
+      if (d < least) [least, best] = [d, n]
+    }
+    return best
+  }
+
+  redraw() {
+    if (this.frame) return
+    this.frame = requestAnimationFrame(() => {
+      this.frame = 0
+      this.renderer.render(this.scene, this.camera)
+      this.onDraw()
+    })
+  }
+
+  dispose() {
+    cancelAnimationFrame(this.frame)
+    this.controls?.dispose()
+    this.mesh?.geometry.dispose()
+    this.material.dispose()
+    this.overlayTexture.dispose()
+    ;(this.material.uniforms.paint!.value as Texture).dispose()
+    this.renderer.dispose()
+  }
+}

@@ -1,0 +1,71 @@
+import { useElementSize } from './useElementSize'
+import { onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
+import { picture } from '../api/client'
+import type { PlanMark } from './marks'
+import { useCatalogue } from '../stores/catalogue'
+import { useWorkspace } from '../stores/workspace'
+import { drawMarks, drawZone } from './marks'
+import { SkinScene } from './SkinScene'
+
+/** Keeps a skin scene in step with the workspace: model, paint, selection and the zone pointed at. */
+export function useSkin(
+  canvas: Ref<HTMLCanvasElement | null>,
+  kind: 'bust' | 'chart',
+  pointed: Ref<string | null>,
+) {
+  const workspace = useWorkspace()
+  const catalogue = useCatalogue()
+  const scene = shallowRef<SkinScene | null>(null)
+  const loaded = ref(false)
+  const failed = ref('')
+  const { width, height } = useElementSize(canvas)
+
+  onMounted(() => {
+    try {
+      scene.value = new SkinScene(canvas.value!, kind)
+    } catch {
+      failed.value =
+        'This browser draws no 3D. Switch on hardware acceleration or use another browser; the sheet still prints.'
+    }
+  })
+  onBeforeUnmount(() => scene.value?.dispose())
+
+  watch([scene, width, height], () => scene.value?.resize(width.value, height.value))
+  watch(
+    [scene, () => catalogue.face, () => workspace.body],
+    async () => {
+      if (!scene.value || !catalogue.face || !workspace.body) return
+      try {
+        await scene.value.load(picture.model(catalogue.face.id, catalogue.face.revision), {
+          sideMm: workspace.body.windowSideMm,
+          topMm: workspace.body.windowTopMm,
+        })
+        scene.value.resize(width.value, height.value)
+        loaded.value = true
+        repaint()
+        mark()
+      } catch {
+        failed.value = 'The body could not be loaded. It is tried again when the face changes.'
+      }
+    },
+    { immediate: true },
+  )
+  watch([scene, () => workspace.paint, () => catalogue.face], repaint)
+  watch([() => workspace.plan, () => workspace.selected, pointed, loaded], mark)
+
+  function repaint() {
+    if (scene.value && workspace.paint)
+      scene.value.setPaint(workspace.paint, catalogue.face?.skinColour ?? '#b09080')
+  }
+
+  function mark() {
+    if (!scene.value || !loaded.value) return
+    const marks: PlanMark[] = workspace.planPart?.marks ?? []
+    scene.value.drawOverlay((pen) => {
+      if (pointed.value && workspace.body) drawZone(pen, workspace.body.zones[pointed.value] ?? [])
+      drawMarks(pen, marks)
+    })
+  }
+
+  return { scene, failed, loaded }
+}

@@ -1,0 +1,238 @@
+<script setup lang="ts">
+import { NButton, NDropdown, NSelect, useDialog, useMessage } from 'naive-ui'
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, picture, type LookDocument } from '../api/client'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+
+interface LookHead {
+  id: string
+  name: string
+  revision: number
+}
+
+const router = useRouter()
+const message = useMessage()
+const dialog = useDialog()
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const looks = ref<LookHead[] | null>(null)
+const problem = ref('')
+const file = ref<HTMLInputElement | null>(null)
+
+const MENU = [
+  { label: 'Duplicate', key: 'duplicate' },
+  { label: 'Save as file', key: 'file' },
+  { label: 'Remove', key: 'remove' },
+]
+
+async function load() {
+  problem.value = ''
+  try {
+    looks.value = await api.looks()
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+
+async function attempt(work: () => Promise<void>) {
+  try {
+    await work()
+  } catch (error) {
+    message.error((error as Error).message, { duration: 9000, closable: true })
+  }
+}
+
+const create = () =>
+  attempt(async () => {
+    const empty: LookDocument = {
+      format: 'datura-look',
+      version: 1,
+      name: 'New look',
+      notes: '',
+      mapping: 'pencil',
+      parts: [],
+    }
+    const saved = await api.addLook(empty)
+    await router.push(`/looks/${saved.id}`)
+  })
+
+function choose(key: string, look: LookHead) {
+  void attempt(async () => {
+    if (key === 'duplicate') {
+      const stored = await api.look(look.id)
+      await api.addLook({ ...stored.look, name: `${stored.look.name} (copy)` })
+      await load()
+    } else if (key === 'file') {
+      window.location.assign(`/api/looks/${encodeURIComponent(look.id)}/file`)
+    } else {
+      dialog.warning({
+        title: `Remove ${look.name}?`,
+        content: 'It leaves the gallery. Its saved revisions stay in the database.',
+        positiveText: 'Remove',
+        negativeText: 'Keep it',
+        onPositiveClick: () =>
+          attempt(async () => {
+            await api.removeLook(look.id, look.revision)
+            await load()
+          }),
+      })
+    }
+  })
+}
+
+function importFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  void attempt(async () => {
+    const saved = await api.importLook(await chosen.text())
+    await router.push(`/looks/${saved.id}`)
+  })
+}
+
+onMounted(load)
+</script>
+
+<template>
+  <div class="looks">
+    <header>
+      <h1>Looks</h1>
+      <label class="shown">
+        <span class="faint">shown on</span>
+        <n-select
+          v-model:value="preferences.face"
+          :options="catalogue.faces.map((f) => ({ label: f.face.name, value: f.id }))"
+          aria-label="Face the looks are shown on"
+          style="width: 210px"
+        />
+      </label>
+      <label class="shown">
+        <span class="faint">for</span>
+        <n-select
+          v-model:value="preferences.setting"
+          :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
+          aria-label="Setting"
+          style="width: 180px"
+        />
+      </label>
+      <span class="gap" />
+      <input ref="file" type="file" accept=".json,application/json" hidden @change="importFile" />
+      <n-button @click="file?.click()">Open a look file</n-button>
+      <n-button type="primary" @click="create">New look</n-button>
+    </header>
+
+    <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
+    <div v-else-if="looks && looks.length === 0" class="empty">
+      <h2>No looks yet</h2>
+      <p class="faint">A look is a character: parts hung on anatomy, ready for any face.</p>
+      <n-button type="primary" size="large" @click="create">Make the first look</n-button>
+    </div>
+    <ul v-else class="gallery">
+      <li v-for="look in looks ?? []" :key="look.id" class="card">
+        <router-link :to="`/looks/${look.id}`" class="open">
+          <img
+            :src="
+              picture.look(
+                look.id,
+                look.revision,
+                preferences.face,
+                preferences.kit,
+                preferences.setting,
+                catalogue.face?.revision ?? 0,
+              )
+            "
+            :alt="`${look.name}, painted`"
+            width="320"
+            height="360"
+          />
+          <h2>{{ look.name }}</h2>
+        </router-link>
+        <div class="foot">
+          <span class="faint">on {{ catalogue.face?.face.name }}</span>
+          <n-dropdown trigger="click" :options="MENU" @select="(key: string) => choose(key, look)">
+            <n-button quaternary size="small" :aria-label="`More for ${look.name}`">More</n-button>
+          </n-dropdown>
+        </div>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.looks {
+  padding: 22px 28px 40px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px 16px;
+  margin-bottom: 22px;
+}
+
+.shown {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+
+.gap {
+  flex: 1;
+}
+
+.gallery {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 300px));
+  gap: 22px;
+}
+
+.card {
+  background: var(--panel);
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  overflow: hidden;
+}
+
+.card:hover {
+  border-color: var(--accent);
+}
+
+.open {
+  color: inherit;
+  text-decoration: none;
+  display: block;
+}
+
+img {
+  display: block;
+  width: 100%;
+  height: auto;
+  aspect-ratio: 320 / 360;
+  background: var(--surround);
+}
+
+.card h2 {
+  padding: 12px 14px 0;
+}
+
+.foot {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  padding: 2px 8px 8px 14px;
+}
+
+.empty {
+  display: grid;
+  justify-items: center;
+  gap: 12px;
+  padding: 80px 0;
+}
+</style>

@@ -1,0 +1,366 @@
+<script setup lang="ts">
+import { NButton, NDropdown, NInput, NModal, NSelect, useMessage } from 'naive-ui'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { api } from '../api/client'
+import BuildStrip from '../components/BuildStrip.vue'
+import BustPanel from '../components/BustPanel.vue'
+import ChartPanel from '../components/ChartPanel.vue'
+import LookInspector from '../components/LookInspector.vue'
+import PartInspector from '../components/PartInspector.vue'
+import PointMenu, { type Pointed } from '../components/PointMenu.vue'
+import SaveState from '../components/SaveState.vue'
+import { download } from '../lib/download'
+import { sentence } from '../lib/format'
+import { isTyping } from '../lib/keys'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+
+const props = defineProps<{ id: string }>()
+
+const router = useRouter()
+const message = useMessage()
+const workspace = useWorkspace()
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const pointed = ref<string | null>(null)
+const menu = ref<Pointed | null>(null)
+const choosingZone = ref(false)
+const missing = ref('')
+const bust = ref<InstanceType<typeof BustPanel> | null>(null)
+const printing = ref(false)
+
+const SHEETS = [
+  { label: 'Step sheet, A4', key: 'A4' },
+  { label: 'Step sheet, Letter', key: 'Letter' },
+  { label: 'Look file', key: 'file' },
+]
+
+async function open() {
+  missing.value = ''
+  try {
+    await workspace.open(props.id)
+  } catch (error) {
+    missing.value = (error as Error).message
+  }
+}
+
+watch(() => props.id, open, { immediate: true })
+onBeforeRouteLeave(() => workspace.close())
+
+async function sheet(key: string) {
+  if (key === 'file') {
+    download(
+      new Blob([JSON.stringify(workspace.look, null, 2)], { type: 'application/json' }),
+      `${props.id}.look.json`,
+    )
+    return
+  }
+  printing.value = true
+  try {
+    download(
+      await api.sheet(workspace.request, key, preferences.unit),
+      `${props.id}-on-${preferences.face}.pdf`,
+    )
+  } catch (error) {
+    message.error((error as Error).message, { duration: 9000, closable: true })
+  } finally {
+    printing.value = false
+  }
+}
+
+async function copyMine() {
+  try {
+    await router.push(`/looks/${await workspace.saveAsCopy()}`)
+  } catch (error) {
+    message.error((error as Error).message)
+  }
+}
+
+function step(by: number) {
+  const count = workspace.plan?.steps.length ?? 0
+  if (count === 0) return
+  const next = (workspace.shownSteps ?? count) + by
+  workspace.shownSteps = next >= count || next < 0 ? null : next
+}
+
+function onKey(event: KeyboardEvent) {
+  const command = event.ctrlKey || event.metaKey
+  if (command && event.key.toLowerCase() === 's') {
+    event.preventDefault()
+    void workspace.save()
+    return
+  }
+  if (isTyping(event)) return
+  if (command && event.key.toLowerCase() === 'z') {
+    event.preventDefault()
+    if (event.shiftKey) workspace.redo()
+    else workspace.undo()
+  } else if (command && event.key.toLowerCase() === 'y') {
+    event.preventDefault()
+    workspace.redo()
+  } else if (command || event.altKey) {
+    return
+  } else if (event.key === 'Escape') {
+    if (menu.value) menu.value = null
+    else workspace.selected = null
+  } else if (event.key === 'Delete' && workspace.selected) workspace.remove(workspace.selected)
+  else if (event.key.toLowerCase() === 'a') choosingZone.value = true
+  else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
+  else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
+    const target = event.target as HTMLElement
+    if (target.closest('[role="slider"], [role="radiogroup"]')) return
+    const by = event.key === 'ArrowRight' ? 1 : -1
+    if (target.tagName === 'CANVAS') bust.value?.turn(by * 10)
+    else step(by)
+  } else {
+    const view = bust.value?.keys.find((v) => v.key === event.key)
+    if (view) bust.value?.show(view.view)
+  }
+}
+
+function chooseZone(zone: string) {
+  choosingZone.value = false
+  menu.value = { x: window.innerWidth / 2 - 140, y: 150, zone, chart: null }
+}
+
+function warnBeforeClosing(event: BeforeUnloadEvent) {
+  if (workspace.saveState !== 'saved' && workspace.saveMessage) event.preventDefault()
+}
+
+onMounted(() => {
+  window.addEventListener('keydown', onKey)
+  window.addEventListener('beforeunload', warnBeforeClosing)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', onKey)
+  window.removeEventListener('beforeunload', warnBeforeClosing)
+})
+
+const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
+const zoneOptions = computed(() =>
+  catalogue.zones
+    .filter((z) => catalogue.kinds.some((k) => k.hangsOn.includes(z)))
+    .map((z) => ({ label: sentence(z), value: z })),
+)
+</script>
+
+<template>
+  <div v-if="missing" class="missing">
+    <h2>{{ missing }}</h2>
+    <n-button type="primary" @click="router.push('/looks')">All looks</n-button>
+  </div>
+  <div v-else class="workspace">
+    <header class="top">
+      <n-input
+        class="name"
+        :value="workspace.look.name"
+        :maxlength="120"
+        aria-label="Name of the look"
+        @update:value="(v: string) => workspace.describe({ name: v }, 'name')"
+      />
+      <label>
+        <span class="faint">on</span>
+        <n-select
+          v-model:value="preferences.face"
+          size="small"
+          :options="faceOptions"
+          aria-label="Face"
+          style="width: 172px"
+        />
+      </label>
+      <label>
+        <span class="faint">for</span>
+        <n-select
+          v-model:value="preferences.setting"
+          size="small"
+          :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
+          aria-label="Setting"
+          style="width: 156px"
+        />
+      </label>
+      <save-state :state="workspace.saveState" :message="workspace.saveMessage" />
+      <span class="gap" />
+      <n-button size="small" :disabled="!workspace.canUndo" title="Undo (Ctrl Z)" @click="workspace.undo()"
+        >Undo</n-button
+      >
+      <n-button size="small" :disabled="!workspace.canRedo" title="Redo (Ctrl Y)" @click="workspace.redo()"
+        >Redo</n-button
+      >
+      <n-button size="small" title="Add a part (A)" @click="choosingZone = true">Add a part</n-button>
+      <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
+        <n-button size="small" type="primary" :loading="printing">Download</n-button>
+      </n-dropdown>
+    </header>
+
+    <div v-if="workspace.saveState === 'conflict'" class="notice" role="alert">
+      <span>{{ workspace.saveMessage }}</span>
+      <n-button size="small" @click="workspace.takeTheirs()">Load the newest</n-button>
+      <n-button size="small" type="primary" @click="copyMine">Save mine as a copy</n-button>
+    </div>
+    <div
+      v-else-if="workspace.saveState === 'offline' || workspace.saveState === 'refused'"
+      class="notice"
+      role="alert"
+    >
+      <span>{{ workspace.saveMessage }}</span>
+      <n-button size="small" @click="workspace.save()">Try now</n-button>
+    </div>
+
+    <div class="stage">
+      <bust-panel ref="bust" v-model:pointed="pointed" @point="(at) => (menu = at)">
+        <p v-if="workspace.planProblem" class="problem" role="alert">{{ workspace.planProblem }}</p>
+        <p v-else-if="workspace.shownSteps !== null" class="shown">
+          after step {{ workspace.shownSteps }} of {{ workspace.plan?.steps.length }}
+          <button @click="workspace.shownSteps = null">show finished</button>
+        </p>
+      </bust-panel>
+      <chart-panel v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
+      <aside class="side" aria-label="Inspector">
+        <part-inspector v-if="workspace.part" :part="workspace.part" />
+        <look-inspector v-else />
+      </aside>
+    </div>
+    <build-strip />
+
+    <point-menu v-if="menu" :at="menu" @close="menu = null" />
+    <n-modal v-model:show="choosingZone" preset="card" title="Where on the body?" style="width: 420px">
+      <div class="zones">
+        <n-button v-for="zone in zoneOptions" :key="zone.value" @click="chooseZone(zone.value)">{{
+          zone.label
+        }}</n-button>
+      </div>
+    </n-modal>
+  </div>
+</template>
+
+<style scoped>
+.workspace {
+  height: 100%;
+  min-height: 560px;
+  display: flex;
+  flex-direction: column;
+}
+
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  padding: 9px 14px;
+  background: var(--panel);
+  border-bottom: 1px solid var(--line);
+}
+
+.top label {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+}
+
+.name {
+  width: 230px;
+  font-family: 'Fraunces Variable', serif;
+  font-weight: 600;
+  font-size: 16px;
+}
+
+.gap {
+  flex: 1;
+}
+
+.notice {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 7px 14px;
+  background: color-mix(in srgb, var(--warning) 16%, var(--panel));
+  border-bottom: 1px solid var(--line);
+}
+
+.notice span {
+  flex: 1;
+}
+
+.stage {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) 318px;
+}
+
+.side {
+  overflow-y: auto;
+  padding: 14px;
+  background: var(--panel);
+  border-left: 1px solid var(--line);
+}
+
+.problem,
+.shown {
+  position: absolute;
+  left: 10px;
+  right: 10px;
+  bottom: 10px;
+  width: fit-content;
+  padding: 5px 12px;
+  border-radius: 8px;
+  color: #fff;
+  background: rgba(30, 27, 36, 0.86);
+}
+
+.problem {
+  background: #8a1f17;
+}
+
+.shown button {
+  border: 0;
+  background: none;
+  color: #d9c8ff;
+  text-decoration: underline;
+  min-height: 28px;
+  cursor: pointer;
+}
+
+.zones {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 7px;
+}
+
+.missing {
+  padding: 48px;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+
+@media (max-width: 1100px) {
+  .stage {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 0.8fr) 290px;
+  }
+}
+
+@media (max-width: 860px) {
+  .stage {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(300px, 1fr) auto;
+    overflow-y: auto;
+  }
+
+  .flat {
+    display: none;
+  }
+
+  .side {
+    border-left: 0;
+    border-top: 1px solid var(--line);
+    max-height: 46vh;
+  }
+
+  .name {
+    width: 100%;
+  }
+}
+</style>
