@@ -29,6 +29,11 @@ public sealed class PlanService(Library library)
             throw new BadInputException("look", "The request carries no look. Send the look to be planned.");
         }
 
+        if (string.IsNullOrWhiteSpace(request.FaceId) || string.IsNullOrWhiteSpace(request.KitId) || string.IsNullOrWhiteSpace(request.SettingId))
+        {
+            throw new BadInputException("faceId", "A plan needs a face, a kit and a setting. Choose all three.");
+        }
+
         var face = await library.FaceAsync(request.FaceId);
         var kit = await library.KitAsync(request.KitId);
         var setting = await library.SettingAsync(request.SettingId);

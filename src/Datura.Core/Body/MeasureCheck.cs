@@ -37,7 +37,7 @@ public static class MeasureCheck
             }
         }
 
-        Below("lowerFaceHeight", "faceHeight", 0.85, "The lower face is nearly as high as the whole face. Measure it from the nose root, not from the hairline.");
+        Below("lowerFaceHeight", "faceHeight", 0.82, "The lower face is nearly as high as the whole face. Measure it from the nose root, not from the hairline.");
         Below("mouthWidth", "faceWidth", 0.55, "The mouth is too wide for this face. Measure corner to corner of the closed mouth, and the face across the cheekbones.");
         Below("outerEyeDistance", "faceWidth", 0.86, "The eyes reach as far out as the cheekbones. Measure outer corner to outer corner, and the face across the cheekbones.");
         Below("faceWidth", "faceHeight", 1.05, "The face is wider than it is high. Check face width and face height.");

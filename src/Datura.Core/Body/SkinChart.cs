@@ -107,14 +107,16 @@ public sealed class SkinChart
 
         var box = figure.EnvelopeInternal;
         var step = Math.Clamp(Math.Sqrt(box.Area) / 28, 0.4, 3.5);
+        var lines = (int)Math.Ceiling(box.Height / step);
+        var lineStep = box.Height / lines;
         var sum = 0.0;
-        foreach (var (y, from, to) in ScanLines.Of(figure, step))
+        foreach (var (y, from, to) in ScanLines.Of(figure, box.MinY + lineStep / 2, lineStep, lines))
         {
             var parts = Math.Max(1, (int)Math.Ceiling((to - from) / step));
             var width = (to - from) / parts;
             for (var k = 0; k < parts; k++)
             {
-                sum += AreaScale(new(from + (k + 0.5) * width, y)) * width * step;
+                sum += AreaScale(new(from + (k + 0.5) * width, y)) * width * lineStep;
             }
         }
 

@@ -18,6 +18,7 @@ internal sealed class ZoneLookup
     private static readonly int Rows = (int)((HighMm - LowMm) / CellMm);
 
     private readonly byte[] zone = new byte[Rows * Columns]; // 0 none, else 1 + place in the zone table
+    private readonly byte[] core = new byte[Rows * Columns]; // the same without cells that touch another zone
     private readonly IReadOnlyDictionary<string, Geometry> outlines;
 
     public ZoneLookup(IReadOnlyDictionary<string, Geometry> outlines)
@@ -33,6 +34,14 @@ internal sealed class ZoneLookup
                     zone[row * Columns + i] = (byte)(k + 1);
                 }
             }
+        }
+
+        // A figure that only runs along a border must not count as lying on the zone beyond it.
+        for (var n = Columns + 1; n < zone.Length - Columns - 1; n++)
+        {
+            var here = zone[n];
+            var inside = zone[n - 1] == here && zone[n + 1] == here && zone[n - Columns] == here && zone[n + Columns] == here;
+            core[n] = inside ? here : (byte)0;
         }
     }
 
@@ -57,7 +66,7 @@ internal sealed class ZoneLookup
             var row = Math.Clamp((int)((y - LowMm) / CellMm), 0, Rows - 1);
             for (var x = from + CellMm / 4; x < to; x += CellMm)
             {
-                count[zone[row * Columns + Column(x)]]++;
+                count[core[row * Columns + Column(x)]]++;
             }
         }
 

@@ -64,6 +64,24 @@ public static class Curves
         return result;
     }
 
+    /// <summary>The place a share of the way along a line.</summary>
+    public static ChartPoint At(IReadOnlyList<ChartPoint> line, double share)
+    {
+        var left = Math.Clamp(share, 0, 1) * Enumerable.Range(1, line.Count - 1).Sum(k => (line[k] - line[k - 1]).Length());
+        for (var k = 1; k < line.Count; k++)
+        {
+            var piece = (line[k] - line[k - 1]).Length();
+            if (left <= piece && piece > 0)
+            {
+                return line[k - 1] + left / piece * (line[k] - line[k - 1]);
+            }
+
+            left -= piece;
+        }
+
+        return line[^1];
+    }
+
     /// <summary>A valid polygon from a closed outline; a curve that crosses itself is mended.</summary>
     public static Geometry Polygon(IEnumerable<ChartPoint> outline)
     {

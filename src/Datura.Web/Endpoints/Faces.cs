@@ -18,9 +18,11 @@ public sealed record FaceSave(int Revision, Face Face);
 /// <summary>The body of a face for pointing: landmarks and zone outlines on the chart, all in chart mm.</summary>
 /// <param name="WindowSideMm">Side of the paint picture's square.</param>
 /// <param name="WindowTopMm">Its upper edge above the nose root.</param>
+/// <param name="LowestMm">The lower edge of the skin on the chart.</param>
 public sealed record BodyResource(
     double WindowSideMm,
     double WindowTopMm,
+    double LowestMm,
     IReadOnlyDictionary<string, double> MeasuresMm,
     IReadOnlyDictionary<string, ChartPoint> Landmarks,
     IReadOnlyDictionary<string, IReadOnlyList<IReadOnlyList<double>>> Zones);
@@ -62,7 +64,7 @@ public static class FaceEndpoints
         {
             var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
             return TypedResults.Ok(new BodyResource(
-                ChartWindow.SideMm, ChartWindow.TopMm, body.MeasuresMm, body.LandmarksOnChart,
+                ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, body.LandmarksOnChart,
                 body.ZoneOutlines.ToDictionary(z => z.Key, z => Rings(z.Value))));
         });
         faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans) =>

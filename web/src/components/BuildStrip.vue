@@ -9,7 +9,7 @@ const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
 const pictures = computed(() => (plan.value?.steps.length ?? 0) + 1)
 const bar = ref<HTMLElement | null>(null)
 
-const LEAST_REM = 6.6
+const LEAST_REM = 5.7
 
 /** A block of the strip: a wait, or a step with its share of the sitting. */
 const blocks = computed(() =>
@@ -222,17 +222,16 @@ const head = computed(() => {
 }
 
 .words {
-  display: flex;
-  justify-content: space-between;
-  gap: 6px;
-  padding: 3px 8px 4px;
-  font-size: 12.5px;
+  display: grid;
+  padding: 2px 7px 4px;
+  font-size: 12px;
+  line-height: 1.25;
 }
 
 .title {
+  height: 2.5em;
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  overflow-wrap: anywhere;
 }
 
 .wait {

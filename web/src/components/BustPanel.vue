@@ -115,7 +115,7 @@ defineExpose({ show, turn, keys: VIEWS })
         {{ v.label }}
       </button>
     </div>
-    <div v-if="pointed" class="zone" :style="{ left: `${pointer.x + 14}px`, top: `${pointer.y + 14}px` }">
+    <div v-if="pointed" class="zone" :style="{ left: `${pointer.x + 14}px`, top: `${pointer.y - 34}px` }">
       {{ pointed }}
     </div>
     <div

@@ -24,7 +24,7 @@ const ticks = computed(() => {
   const inches = preferences.unit === 'in'
   const step = inches ? MM_PER_INCH / 2 : 10
   const result = []
-  for (let k = Math.ceil(-400 / step); k * step <= 90; k++) {
+  for (let k = Math.ceil((workspace.body?.lowestMm ?? -380) / step); k * step <= 90; k++) {
     const at = scene.value.chartToCanvas({ x: 0, y: k * step })
     const strong = inches ? k % 2 === 0 : k % 5 === 0
     const text = strong && k !== 0 ? (inches ? `${Math.abs(k / 2)}` : `${Math.abs(k * 10)}`) : ''

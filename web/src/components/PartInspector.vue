@@ -50,7 +50,7 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
         <span class="faint">{{ line.label }}</span>
         <span
           ><span class="figure">{{ size(line, preferences.unit) }}</span>
-          <span v-if="line.against" class="good"> {{ line.against }}</span></span
+          <span v-if="line.against" class="good against">{{ line.against }}</span></span
         >
       </li>
       <li>
@@ -201,6 +201,10 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
   grid-template-columns: 16px 1fr;
   gap: 8px;
   align-items: start;
+}
+
+.against {
+  margin-left: 6px;
 }
 
 .swatch {

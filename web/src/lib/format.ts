@@ -21,9 +21,8 @@ export function size(line: SizeLine, unit: LengthUnit): string {
     return unit === 'in' ? `${trimmed(line.value / MM_PER_INCH, 2)} in` : `${trimmed(line.value, 1)} mm`
   }
   if (line.unit === 'cm²') {
-    return unit === 'in'
-      ? `${trimmed(line.value / CM2_PER_SQUARE_INCH, 1)} sq in`
-      : `${trimmed(line.value, 1)} cm²`
+    const area = unit === 'in' ? line.value / CM2_PER_SQUARE_INCH : line.value
+    return `${trimmed(area, area >= 100 ? 0 : 1)} ${unit === 'in' ? 'sq in' : 'cm²'}`
   }
   return line.unit === '' ? trimmed(line.value, 0) : `${trimmed(line.value, 1)} ${line.unit}`
 }

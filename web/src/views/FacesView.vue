@@ -165,7 +165,7 @@ async function add() {
             <div class="words">
               <strong>{{ m.label }}</strong>
               <span class="faint"
-                >{{ m.howTaken }} With {{ m.instrument === 'tape' ? 'a tape' : 'a caliper' }}.</span
+                >{{ m.howTaken }} {{ m.instrument === "tape" ? "Tape." : "Caliper." }}</span
               >
               <span v-if="errors[`measuresMm.${m.id}`]" class="stop" role="alert">
                 {{ errors[`measuresMm.${m.id}`]!.join(' ') }}

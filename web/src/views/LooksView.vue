@@ -189,7 +189,7 @@ header {
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(240px, 300px));
+  grid-template-columns: repeat(auto-fill, minmax(260px, 350px));
   gap: 22px;
 }
 

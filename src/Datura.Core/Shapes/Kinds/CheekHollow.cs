@@ -13,7 +13,7 @@ public sealed class CheekHollow : PartKind
 
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =
     [
-        ParameterSpec.Length("length", "Length", "From the ear towards the corner of the mouth.", 25, 110, b => 0.82 * b.TapeMm(b.Landmark("tragion_left"), b.Landmark("cheilion_left"))),
+        ParameterSpec.Length("length", "Length", "From the ear towards the corner of the mouth.", 25, 110, b => 0.76 * b.TapeMm(b.Landmark("tragion_left"), b.Landmark("cheilion_left"))),
         ParameterSpec.Length("width", "Width at the ear", "Across the widest place.", 8, 45, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]),
         ParameterSpec.Ratio("taper", "Taper", "0 keeps its width, 1 runs to a point.", 0, 1, 0.7),
         ParameterSpec.Length("below", "Below the bone", "How far under the cheekbone it starts.", 0, 30, 12),

@@ -120,8 +120,7 @@ public sealed class ToothRow : PartKind
     private static List<ChartPoint> Tooth(
         FittedBody body, List<ChartPoint> line, double total, double from, double to, double up, double height, double tilt)
     {
-        ChartPoint OnLine(double mm) => line[(int)Math.Round(Math.Clamp(mm / total, 0, 1) * (line.Count - 1))];
-        var (a, b) = (OnLine(from), OnLine(to));
+        var (a, b) = (Curves.At(line, from / total), Curves.At(line, to / total));
         var bite = 0.9 * up;
         var shoulder = new ChartPoint(tilt, up * height * 0.72);
         var crown = body.Go(0.5 * (a + b) + new ChartPoint(tilt, 0), up * Math.PI / 2, height);

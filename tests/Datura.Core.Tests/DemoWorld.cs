@@ -1,0 +1,45 @@
+using System.Text.Json;
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Files.Json;
+
+namespace Datura.Core.Tests;
+
+/// <summary>The demo's faces, kit, settings and looks, and small parts to build tests from.</summary>
+internal static class DemoWorld
+{
+    public static Kit Kit { get; } = Load<Kit>("kits/saltmarsh-box");
+
+    public static Setting Parade { get; } = Load<Setting>("settings/night-parade");
+
+    public static IReadOnlyList<Face> Faces { get; } = [.. new[] { "odalys", "tamsin", "bartram" }.Select(f => Load<Face>($"faces/{f}"))];
+
+    public static IReadOnlyDictionary<string, FittedBody> Bodies { get; } = Faces.ToDictionary(f => f.Id, f => FittedBody.For(f.MeasuresMm));
+
+    public static FittedBody Body { get; } = Bodies["odalys"];
+
+    public static string LookText(string id) => File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", "looks", $"{id}.json"));
+
+    public static Look Look(string id) => LookFile.Read(LookText(id)).ToLook();
+
+    public static PlannedLook Plan(string look, int face = 0) =>
+        Planner.Plan(Look(look), Faces[face], Bodies[Faces[face].Id], Kit, Parade);
+
+    /// <summary>A part of a kind with everything at its default and the given numbers.</summary>
+    public static Part Part(string kind, params (string Id, double Value)[] numbers)
+    {
+        var found = PartKinds.Find(kind)!;
+        return NewPart.Of(found, found.HangsOn[0], Kit) with { Unevenness = 0, Numbers = numbers.ToDictionary(n => n.Id, n => n.Value) };
+    }
+
+    public static PartMarks Expand(Part part, FittedBody? body = null) =>
+        PartKinds.Find(part.Kind)!.Expand(body ?? Body, part, new(Parade.NecklineMm));
+
+    public static Look LookOf(params Part[] parts) => new("Test", "", Mapping.Freehand, [.. parts.Select((p, k) => p with { Id = $"{p.Kind}-{k}" })]);
+
+    public static PlannedLook PlanOf(params Part[] parts) => Planner.Plan(LookOf(parts), Faces[0], Body, Kit, Parade);
+
+    private static T Load<T>(string path) => JsonSerializer.Deserialize<T>(
+        File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{path}.json")), DaturaJson.Compact)!;
+}

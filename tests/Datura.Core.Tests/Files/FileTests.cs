@@ -1,0 +1,127 @@
+using System.Text.Json.Nodes;
+using Datura.Core.Shapes;
+using Datura.Files.Json;
+using Datura.Files.Models;
+using Datura.Files.Pictures;
+using Datura.Files.Sheets;
+using Json.Schema;
+using SharpGLTF.Schema2;
+using UglyToad.PdfPig;
+
+namespace Datura.Core.Tests.Files;
+
+public class FileTests
+{
+    public static TheoryData<string> Looks => ["drowned-lamp-keeper", "barnacle-saint"];
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void TheDemoFilesFollowThePublishedSchema(string look)
+    {
+        var schema = JsonSchema.FromText(LookFile.SchemaText);
+        Assert.True(schema.Evaluate(JsonNode.Parse(DemoWorld.LookText(look))).IsValid);
+    }
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void ALookComesBackFromItsFile(string look)
+    {
+        var text = LookFile.Write(DemoWorld.Look(look));
+        Assert.Equal(text, LookFile.Write(LookFile.Read(text).ToLook()));
+    }
+
+    [Fact]
+    public void ANewerVersionIsRefusedWithItsLine()
+    {
+        var problem = Assert.Throws<LookFileException>(() => LookFile.Read(DemoWorld.LookText("barnacle-saint").Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)));
+        Assert.Equal(3, problem.Line);
+        Assert.Contains("version 2", problem.Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void ABrokenFileIsRefusedWithItsLine()
+    {
+        var lines = DemoWorld.LookText("barnacle-saint").Split('\n');
+        lines[11] = "oops";
+        Assert.Equal(12, Assert.Throws<LookFileException>(() => LookFile.Read(string.Join('\n', lines))).Line);
+    }
+
+    [Fact]
+    public void AWrongValueIsRefusedWithItsLine()
+    {
+        var lines = DemoWorld.LookText("barnacle-saint").Split('\n');
+        var at = Array.FindIndex(lines, l => l.Contains("\"priority\"", StringComparison.Ordinal));
+        lines[at] = "      \"priority\": \"sometimes\",";
+        var problem = Assert.Throws<LookFileException>(() => LookFile.Read(string.Join('\n', lines)));
+        Assert.Equal(at + 1, problem.Line);
+        Assert.Contains("priority", problem.Reason, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("[]")]
+    [InlineData("{\"format\":\"something-else\",\"version\":1}")]
+    [InlineData("{\"format\":7}")]
+    [InlineData("<html></html>")]
+    public void WhatIsNoLookIsRefused(string text) => Assert.Throws<LookFileException>(() => LookFile.Read(text));
+
+    [Fact]
+    public void AHugeFileIsRefusedBeforeItIsRead() =>
+        Assert.Contains("larger", Assert.Throws<LookFileException>(() => LookFile.Read(new string(' ', LookFile.MostBytes + 1))).Reason, StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("A4", 595.28, 841.89)]
+    [InlineData("Letter", 612, 792)]
+    public void TheSheetSaysWhatAPainterNeeds(string paper, double width, double height)
+    {
+        var look = DemoWorld.Plan("drowned-lamp-keeper");
+        using var pdf = PdfDocument.Open(StepSheet.Pdf(look, PaperSize.Find(paper)!));
+        Assert.Equal(width, pdf.GetPage(1).Width, 0.5);
+        Assert.Equal(height, pdf.GetPage(1).Height, 0.5);
+        var text = string.Join(' ', pdf.GetPages().Select(p => p.Text));
+        var plan = look.Plan;
+        foreach (var expected in new[] { plan.Look, plan.Face, $"{Units.Clock(plan.TotalSeconds)} min", "Before you start", "product label", "lenses", "Notes", "Wait " }
+            .Concat(plan.Steps.Select(s => s.Paint)).Concat(plan.Steps.Select(s => s.ToolName)).Concat(plan.Steps.SelectMany(s => s.Poses)))
+        {
+            Assert.Contains(Squeezed(expected), Squeezed(text), StringComparison.Ordinal);
+        }
+
+        var reach = plan.Parts.First(p => p.Kind == "socket").Sizes[0];
+        Assert.Contains(Squeezed(Units.Size(reach, inches: false)), Squeezed(text), StringComparison.Ordinal);
+        // Three views of the head and one picture a step.
+        Assert.Equal(3 + plan.Steps.Count, pdf.GetPages().Sum(p => p.GetImages().Count()));
+    }
+
+    [Fact]
+    public void LengthsCanBeInches()
+    {
+        Assert.Equal("1 in", Units.Size(new SizeLine("x", 25.4, "mm"), inches: true));
+        Assert.Equal("1 sq in", Units.Size(new SizeLine("x", 6.4516, "cm²"), inches: true));
+        Assert.Equal("24", Units.Size(new SizeLine("Teeth", 24, ""), inches: true));
+    }
+
+    [Fact]
+    public void TheModelIsAValidGltfInMetres()
+    {
+        var model = ModelRoot.ParseGLB(BodyModel.Glb(DemoWorld.Body));
+        var positions = model.LogicalMeshes[0].Primitives[0].GetVertexAccessor("POSITION").AsVector3Array();
+        Assert.InRange(positions.Max(p => p.X), 0.15, 0.3);
+        Assert.Equal(positions.Count, model.LogicalMeshes[0].Primitives[0].GetVertexAccessor("TEXCOORD_0").Count);
+    }
+
+    [Fact]
+    public void EachStepChangesThePictureAndTheLastIsTheFinishedFace()
+    {
+        var look = DemoWorld.Plan("barnacle-saint");
+        var steps = BustPicture.Steps(look, BustView.FaceClose, 80, 80);
+        Assert.Equal(look.Plan.Steps.Count + 1, steps.Count);
+        for (var k = 1; k < steps.Count; k++)
+        {
+            Assert.NotEqual(steps[k - 1], steps[k]);
+        }
+
+        Assert.Equal(BustPicture.Finished(look, BustView.FaceClose, 80, 80).Rgba, steps[^1]);
+    }
+
+    private static string Squeezed(string text) => text.Replace(" ", "", StringComparison.Ordinal);
+}
