@@ -1,1 +1,1 @@
-﻿Console.WriteLine("Hello, World!");
+Console.WriteLine("Hello, World!");

@@ -53,7 +53,7 @@ public static class LookEndpoints
         {
             using var reader = new StreamReader(request.Body);
             return await Add(LookFile.Read(await reader.ReadToEndAsync()), store);
-        }).Accepts<LookDocument>("application/json");
+        }).Accepts<LookDocument>("application/json", "text/plain", "application/octet-stream");
         looks.MapGet("/{id}/picture", async (string id, string face, string kit, string setting, Library library, PlanService plans) =>
         {
             var planned = await plans.PlanAsync(new(await library.LookAsync(id), face, kit, setting));

@@ -43,7 +43,12 @@ public class MeasureTests
 
     private static Dictionary<string, double> Adult() => new()
     {
-        ["faceHeight"] = 187.5, ["lowerFaceHeight"] = 124.7, ["faceWidth"] = 139.1, ["outerEyeDistance"] = 91.2,
-        ["mouthWidth"] = 54.5, ["neckGirth"] = 380, ["shoulderWidth"] = 410,
+        ["faceHeight"] = 187.5,
+        ["lowerFaceHeight"] = 124.7,
+        ["faceWidth"] = 139.1,
+        ["outerEyeDistance"] = 91.2,
+        ["mouthWidth"] = 54.5,
+        ["neckGirth"] = 380,
+        ["shoulderWidth"] = 410,
     };
 }

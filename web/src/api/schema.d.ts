@@ -620,6 +620,8 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/json": components["schemas"]["LookDocument"];
+                    "text/plain": components["schemas"]["LookDocument"];
+                    "application/octet-stream": components["schemas"]["LookDocument"];
                 };
             };
             responses: {
@@ -1381,6 +1383,8 @@ export interface components {
             windowSideMm: number;
             /** Format: double */
             windowTopMm: number;
+            /** Format: double */
+            lowestMm: number;
             measuresMm: {
                 [key: string]: number;
             };
@@ -1462,8 +1466,6 @@ export interface components {
             a?: number;
             /** Format: double */
             b?: number;
-            /** Format: double */
-            chroma?: number;
         };
         LookDocument: {
             format: string;

@@ -85,7 +85,7 @@ function factOf(id: string) {
         placeholder="Notes on the character"
         :maxlength="4000"
         :autosize="{ minRows: 2, maxRows: 6 }"
-        aria-label="Notes"
+        :input-props="{ 'aria-label': 'Notes' }"
         @update:value="(v: string) => workspace.describe({ notes: v }, 'notes')"
       />
     </section>

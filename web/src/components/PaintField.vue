@@ -59,7 +59,7 @@ const addable = computed(() => {
         :max="20"
         :precision="0"
         :show-button="false"
-        :aria-label="`${label}: parts of paint ${index + 1}`"
+        :input-props="{ 'aria-label': `${label}: parts of paint ${index + 1}` }"
         style="width: 46px"
         @update:value="(v: number | null) => parts(index, v)"
       />
@@ -85,7 +85,7 @@ const addable = computed(() => {
           :min="1"
           :max="8"
           :precision="0"
-          :aria-label="`${label}: coats`"
+          :input-props="{ 'aria-label': `${label}: coats` }"
           style="width: 84px"
           @update:value="(v: number | null) => v && emit('coats', v)"
         />

@@ -31,7 +31,9 @@ const unit = computed(
 )
 const step = computed(() => (inches.value ? 0.05 : props.parameter.step))
 const shown = computed(() =>
-  props.value === undefined ? null : Number((props.value / scale.value).toFixed(inches.value || props.parameter.type === 'ratio' ? 2 : 1)),
+  props.value === undefined
+    ? null
+    : Number((props.value / scale.value).toFixed(inches.value || props.parameter.type === 'ratio' ? 2 : 1)),
 )
 const least = computed(() => Number((props.parameter.least / scale.value).toFixed(2)))
 const most = computed(() => Number((props.parameter.most / scale.value).toFixed(2)))
@@ -83,7 +85,7 @@ function set(value: number | null) {
         :max="most"
         :step="step"
         :show-button="false"
-        :aria-label="`${parameter.label}${unit ? `, ${unit}` : ''}`"
+        :input-props="{ 'aria-label': `${parameter.label}${unit ? `, ${unit}` : ''}` }"
         style="width: 92px"
         @update:value="set"
       >

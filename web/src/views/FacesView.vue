@@ -145,7 +145,12 @@ async function add() {
 
     <section v-if="face && stored" class="editor">
       <header>
-        <n-input v-model:value="face.name" class="name" :maxlength="120" aria-label="Name of the face" />
+        <n-input
+          v-model:value="face.name"
+          class="name"
+          :maxlength="120"
+          :input-props="{ 'aria-label': 'Name of the face' }"
+        />
         <n-button type="primary" :disabled="!changed" :loading="saving" @click="save">Save</n-button>
         <span :class="changed ? 'warning' : 'good'">{{ changed ? 'Not saved yet' : 'Saved' }}</span>
       </header>
@@ -164,9 +169,7 @@ async function add() {
             />
             <div class="words">
               <strong>{{ m.label }}</strong>
-              <span class="faint"
-                >{{ m.howTaken }} {{ m.instrument === "tape" ? "Tape." : "Caliper." }}</span
-              >
+              <span class="faint">{{ m.howTaken }} {{ m.instrument === 'tape' ? 'Tape.' : 'Caliper.' }}</span>
               <span v-if="errors[`measuresMm.${m.id}`]" class="stop" role="alert">
                 {{ errors[`measuresMm.${m.id}`]!.join(' ') }}
               </span>
@@ -176,8 +179,9 @@ async function add() {
               :step="inches ? 0.05 : 1"
               :placeholder="`${shownLength(m.referenceMm)}`"
               clearable
-              :aria-label="`${m.label}, ${preferences.unit}`"
-              style="width: 132px"
+              :show-button="false"
+              :input-props="{ 'aria-label': `${m.label}, ${preferences.unit}` }"
+              style="width: 110px"
               @update:value="(v: number | null) => measure(m.id, v)"
             >
               <template #suffix>{{ preferences.unit }}</template>
@@ -207,7 +211,7 @@ async function add() {
                 :value="face.skin[key] ?? null"
                 :step="0.5"
                 :show-button="false"
-                :aria-label="`Skin ${name}`"
+                :input-props="{ 'aria-label': `Skin ${name}` }"
                 @update:value="(v: number | null) => tone(key, v)"
               />
             </label>

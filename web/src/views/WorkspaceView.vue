@@ -157,7 +157,7 @@ const zoneOptions = computed(() =>
         class="name"
         :value="workspace.look.name"
         :maxlength="120"
-        aria-label="Name of the look"
+        :input-props="{ 'aria-label': 'Name of the look' }"
         @update:value="(v: string) => workspace.describe({ name: v }, 'name')"
       />
       <label>

@@ -1,0 +1,138 @@
+using System.Net;
+using System.Text;
+using Datura.Files.Json;
+using Datura.Store;
+using Datura.Web;
+
+namespace Datura.Web.Tests;
+
+public class LookTests(Service service) : IClassFixture<Service>
+{
+    [Fact]
+    public async Task TheDemoIsThereAfterTheFirstStart()
+    {
+        var looks = await service.Get<DocumentHead[]>("/api/looks");
+        Assert.Contains(looks, l => l.Name == "Drowned lamp keeper");
+        Assert.Equal(3, (await service.Get<FaceResource[]>("/api/faces")).Select(f => f.SkinClass).Distinct().Count());
+    }
+
+    [Fact]
+    public async Task ASecondStartAddsNothing()
+    {
+        var before = await service.Get<DocumentHead[]>("/api/looks");
+        using var copy = service.AnotherCopy();
+        await copy.GetAsync("/health");
+        Assert.Equal(before, await service.Get<DocumentHead[]>("/api/looks"));
+    }
+
+    [Fact]
+    public async Task EverySaveIsARevisionAndOldOnesStay()
+    {
+        var id = await Added("Wreck diver");
+        var look = await service.DemoLook();
+        for (var revision = 1; revision <= 3; revision++)
+        {
+            var saved = await service.Send(HttpMethod.Put, $"/api/looks/{id}", new LookSave(revision, look with { Name = $"Wreck diver {revision}" }));
+            Assert.Equal(revision + 1, (await Service.Read<Saved>(saved)).Revision);
+        }
+
+        Assert.Equal([4, 3, 2, 1], (await service.Get<RevisionHead[]>($"/api/looks/{id}/revisions")).Select(r => r.Revision));
+        Assert.Equal("Wreck diver 1", (await service.Get<LookResource>($"/api/looks/{id}?revision=2")).Look.Name);
+        Assert.Equal("Wreck diver 3", (await service.Get<LookResource>($"/api/looks/{id}")).Look.Name);
+    }
+
+    [Fact]
+    public async Task AStaleSaveIsRefusedAndOverwritesNothing()
+    {
+        var id = await Added("Kelp bride");
+        var look = await service.DemoLook();
+        await service.Send(HttpMethod.Put, $"/api/looks/{id}", new LookSave(1, look with { Name = "Mine" }));
+        using var copy = service.AnotherCopy(); // a copy of the service that remembers nothing refuses just the same
+        var stale = await copy.PutAsync($"/api/looks/{id}", Json(new LookSave(1, look with { Name = "Theirs" })));
+        var problem = await Service.Read<Problem>(stale);
+        Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
+        Assert.Equal("application/problem+json", stale.Content.Headers.ContentType?.MediaType);
+        Assert.Equal(2, problem.CurrentRevision);
+        Assert.Contains("revision 1", problem.Detail, StringComparison.Ordinal);
+        Assert.Equal("Mine", (await service.Get<LookResource>($"/api/looks/{id}")).Look.Name);
+    }
+
+    [Fact]
+    public async Task OfManySavesAtOnceOneWins()
+    {
+        var id = await Added("Cormorant");
+        var look = await service.DemoLook();
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(k =>
+            service.Send(HttpMethod.Put, $"/api/looks/{id}", new LookSave(1, look with { Name = $"Cormorant {k}" }))));
+        Assert.Equal(1, answers.Count(a => a.StatusCode == HttpStatusCode.OK));
+        Assert.Equal(7, answers.Count(a => a.StatusCode == HttpStatusCode.Conflict));
+    }
+
+    [Theory]
+    [InlineData("/api/looks/no-such-look")]
+    [InlineData("/api/looks/no-such-look/revisions")]
+    [InlineData("/api/looks/drowned-lamp-keeper?revision=999")]
+    [InlineData("/api/looks/no-such-look/picture?face=odalys&kit=saltmarsh-box&setting=night-parade")]
+    [InlineData("/api/looks/drowned-lamp-keeper/picture?face=nobody&kit=saltmarsh-box&setting=night-parade")]
+    [InlineData("/api/faces/nobody/body")]
+    [InlineData("/api/nonsense")]
+    public async Task WhatIsNotThereIsA404InWords(string address)
+    {
+        var answer = await service.Client.GetAsync(address);
+        Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
+        Assert.False(string.IsNullOrEmpty((await Service.Read<Problem>(answer)).Detail));
+    }
+
+    [Theory]
+    [InlineData("{\"revision\":1}", "look")]
+    [InlineData("{\"revision\":1,\"look\":{\"format\":\"datura-look\",\"version\":1,\"name\":\"\",\"mapping\":\"pencil\",\"parts\":[]}}", "name")]
+    [InlineData("{\"revision\":\"one\",\"look\":null}", "revision")]
+    [InlineData("{\"revision\":1,\"look\":{\"name\":\"x\",\"format\":\"datura-look\",\"version\":1,\"mapping\":\"chalk\",\"parts\":[]}}", "mapping")]
+    [InlineData("not json", "$")]
+    public async Task NonsenseIsA400WithItsField(string body, string field)
+    {
+        var answer = await service.Client.PutAsync("/api/looks/drowned-lamp-keeper", new StringContent(body, Encoding.UTF8, "application/json"));
+        var problem = await Service.Read<Problem>(answer);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(problem.Errors!.Keys, k => k.Contains(field, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task ALookGoesOutAsAFileAndComesBackIn()
+    {
+        var text = await service.Client.GetStringAsync("/api/looks/barnacle-saint/file");
+        var added = await service.Client.PostAsync("/api/looks/import", new StringContent(text, Encoding.UTF8, "application/json"));
+        var id = (await Service.Read<Saved>(added)).Id;
+        Assert.NotEqual("barnacle-saint", id);
+        Assert.Equal(text, await service.Client.GetStringAsync($"/api/looks/{id}/file"));
+    }
+
+    [Fact]
+    public async Task ABrokenFileIsRefusedWithItsLine()
+    {
+        var text = (await service.Client.GetStringAsync("/api/looks/barnacle-saint/file")).Replace("\"version\": 1", "\"version\": 9", StringComparison.Ordinal);
+        var before = await service.Get<DocumentHead[]>("/api/looks");
+        var problem = await Service.Read<Problem>(await service.Client.PostAsync("/api/looks/import", new StringContent(text)));
+        Assert.Equal(400, problem.Status);
+        Assert.Equal(3, problem.Line);
+        Assert.Equal(before.Length, (await service.Get<DocumentHead[]>("/api/looks")).Length);
+    }
+
+    [Fact]
+    public async Task ARemovedLookLeavesTheListButNotTheDatabase()
+    {
+        var id = await Added("Short-lived");
+        Assert.Equal(HttpStatusCode.NoContent, (await service.Client.DeleteAsync($"/api/looks/{id}?revision=1")).StatusCode);
+        Assert.DoesNotContain(await service.Get<DocumentHead[]>("/api/looks"), l => l.Id == id);
+        Assert.Single(await service.Get<RevisionHead[]>($"/api/looks/{id}/revisions"));
+    }
+
+    private async Task<string> Added(string name)
+    {
+        var answer = await service.Send(HttpMethod.Post, "/api/looks", await service.DemoLook() with { Name = name });
+        Assert.Equal(HttpStatusCode.Created, answer.StatusCode);
+        return (await Service.Read<Saved>(answer)).Id;
+    }
+
+    private static StringContent Json<T>(T value) => new(System.Text.Json.JsonSerializer.Serialize(value, DaturaJson.Compact), Encoding.UTF8, "application/json");
+}

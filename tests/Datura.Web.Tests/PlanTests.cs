@@ -1,0 +1,83 @@
+using System.Net;
+using Datura.Core;
+using Datura.Web;
+using UglyToad.PdfPig;
+
+namespace Datura.Web.Tests;
+
+public class PlanTests(Service service) : IClassFixture<Service>
+{
+    [Fact]
+    public async Task TwoCopiesOfTheServicePlanTheSameBytes()
+    {
+        var request = await service.DemoRequest();
+        var first = await (await service.Send(HttpMethod.Post, "/api/plan", request)).Content.ReadAsStringAsync();
+        using var copy = service.AnotherCopy();
+        var second = await (await copy.PostAsync("/api/plan", System.Net.Http.Json.JsonContent.Create(request, options: Files.Json.DaturaJson.Compact))).Content.ReadAsStringAsync();
+        Assert.Equal(first, second);
+    }
+
+    [Fact]
+    public async Task AChangedParameterChangesItsMillimetres()
+    {
+        var request = await service.DemoRequest();
+        async Task<double> Height(double above)
+        {
+            var parts = request.Look.Parts.Select(p => p.Kind == "socket" ? p with { Numbers = new Dictionary<string, double> { ["aboveBrow"] = above } } : p);
+            var plan = await Service.Read<Plan>(await service.Send(HttpMethod.Post, "/api/plan", request with { Look = request.Look with { Parts = [.. parts] } }));
+            return plan.Parts.First(p => p.Kind == "socket").Sizes.First(s => s.Label == "Height").Value;
+        }
+
+        Assert.True(await Height(12) > await Height(2) + 8);
+    }
+
+    [Theory]
+    [InlineData("/api/plan/paint?pixels=256", "image/png")]
+    [InlineData("/api/plan/paint?pixels=256&steps=2", "image/png")]
+    [InlineData("/api/plan/strip", "image/png")]
+    [InlineData("/api/plan/sheet?paper=Letter&units=in", "application/pdf")]
+    public async Task PicturesAndSheetsAreDrawn(string address, string type)
+    {
+        var answer = await service.Send(HttpMethod.Post, address, await service.DemoRequest());
+        Assert.Equal(type, answer.Content.Headers.ContentType?.MediaType);
+        Assert.True((await answer.Content.ReadAsByteArrayAsync()).Length > 2000);
+    }
+
+    [Fact]
+    public async Task TheSheetCarriesTheStepsOfThePlan()
+    {
+        var request = await service.DemoRequest();
+        var plan = await Service.Read<Plan>(await service.Send(HttpMethod.Post, "/api/plan", request));
+        var bytes = await (await service.Send(HttpMethod.Post, "/api/plan/sheet?paper=A4", request)).Content.ReadAsByteArrayAsync();
+        using var pdf = PdfDocument.Open(bytes);
+        var text = string.Concat(pdf.GetPages().Select(p => p.Text)).Replace(" ", "", StringComparison.Ordinal);
+        Assert.All(plan.Steps, s => Assert.Contains(s.ToolName.Replace(" ", "", StringComparison.Ordinal), text, StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("/api/plan/paint?pixels=90000", "pixels")]
+    [InlineData("/api/plan/sheet?paper=napkin", "paper")]
+    public async Task OddSizesAreRefusedByName(string address, string field)
+    {
+        var answer = await service.Send(HttpMethod.Post, address, await service.DemoRequest());
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(field, (await Service.Read<Problem>(answer)).Errors!.Keys);
+    }
+
+    [Fact]
+    public async Task AnUnplannableLookNamesItsParts()
+    {
+        var request = await service.DemoRequest();
+        var parts = request.Look.Parts.Select(p => p with { Kind = "trombone" });
+        var answer = await service.Send(HttpMethod.Post, "/api/plan", request with { Look = request.Look with { Parts = [.. parts] } });
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains("parts[0].kind", (await Service.Read<Problem>(answer)).Errors!.Keys);
+    }
+
+    [Fact]
+    public async Task APlanForNobodyIsRefused()
+    {
+        var answer = await service.Send(HttpMethod.Post, "/api/plan", await service.DemoRequest() with { FaceId = "" });
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+    }
+}

@@ -1,0 +1,75 @@
+using System.Net;
+using System.Text.Json.Nodes;
+using Datura.Store;
+using Npgsql;
+
+namespace Datura.Web.Tests;
+
+public class ServiceTests(Service service) : IClassFixture<Service>
+{
+    [Fact]
+    public async Task HealthSaysThatTheDatabaseAnswers() => Assert.Equal(HttpStatusCode.OK, (await service.Client.GetAsync("/health")).StatusCode);
+
+    [Fact]
+    public async Task ADeadDatabaseIsNoticed()
+    {
+        await using var nowhere = NpgsqlDataSource.Create("Host=127.0.0.1;Port=1;Username=x;Database=x;Timeout=2");
+        Assert.False(await new DocumentStore(nowhere, "own").AnswersAsync());
+    }
+
+    /// <summary>The front end's types are generated from this document; web/openapi.json must be the one that is served.</summary>
+    [Fact]
+    public async Task TheCommittedInterfaceDescriptionIsTheServedOne()
+    {
+        var served = JsonNode.Parse(await service.Client.GetStringAsync("/openapi/v1.json"));
+        var committed = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(Root(), "web", "openapi.json")));
+        Assert.True(JsonNode.DeepEquals(committed, served), "web/openapi.json is old. Run scripts/openapi and commit the result.");
+    }
+
+    [Fact]
+    public async Task EveryRowBelongsToAStudio()
+    {
+        await using var db = new NpgsqlConnection(service.Connection);
+        await db.OpenAsync();
+        await using var command = new NpgsqlCommand(
+            """
+            select count(*) from information_schema.tables t
+            where table_schema = 'public' and table_name not in ('schemaversions', 'studio') and not exists (
+                select 1 from information_schema.columns c
+                where c.table_schema = 'public' and c.table_name = t.table_name and c.column_name = 'studio_id' and c.is_nullable = 'NO')
+            """, db);
+        Assert.Equal(0L, await command.ExecuteScalarAsync());
+    }
+
+    [Fact]
+    public async Task OneStudioDoesNotSeeAnothersLooks()
+    {
+        await using var source = NpgsqlDataSource.Create(service.Connection);
+        await using (var command = source.CreateCommand("insert into studio (id, name) values ('other', 'Other studio') on conflict do nothing"))
+        {
+            await command.ExecuteNonQueryAsync();
+        }
+
+        var other = new DocumentStore(source, "other");
+        Assert.Empty(await other.ListAsync(DocumentKind.Look));
+        await Assert.ThrowsAsync<MissingDocumentException>(() => other.GetAsync(DocumentKind.Look, "drowned-lamp-keeper"));
+    }
+
+    [Fact]
+    public async Task TheSchemaOfLookFilesIsPublished()
+    {
+        var schema = JsonNode.Parse(await service.Client.GetStringAsync("/schemas/look-1.schema.json"))!;
+        Assert.Equal("https://json-schema.org/draft/2020-12/schema", (string?)schema["$schema"]);
+    }
+
+    private static string Root()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Datura.slnx")))
+        {
+            folder = folder.Parent!;
+        }
+
+        return folder.FullName;
+    }
+}

@@ -1,0 +1,97 @@
+import AxeBuilder from 'axe-core'
+import { expect, test, type Page } from '@playwright/test'
+import { openCopy, painted } from './workspace'
+
+test('the first screen shows the demo looks, painted', async ({ page }) => {
+  await page.goto('/')
+  for (const name of ['Drowned lamp keeper', 'Barnacle saint']) {
+    const picture = page.getByAltText(`${name}, painted`)
+    await expect(picture).toBeVisible()
+    await expect.poll(() => picture.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBeGreaterThan(100)
+  }
+})
+
+test('a new look starts empty and says what to do first', async ({ page }) => {
+  await page.goto('/looks')
+  await page.getByRole('button', { name: 'New look' }).click()
+  await expect(page.getByText('Point at the bust').first()).toBeVisible()
+})
+
+test('a broken look file is refused with line and reason, and nothing is added', async ({ page }) => {
+  await page.goto('/looks')
+  await expect(page.locator('.card').first()).toBeVisible()
+  const count = await page.locator('.card').count()
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'odd.look.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{\n "format": "datura-look",\n "version": 3\n}'),
+  })
+  await expect(page.getByText(/Line 3: the file has version 3/)).toBeVisible()
+  await expect(page.locator('.card')).toHaveCount(count)
+})
+
+test('a look that is not there says so', async ({ page }) => {
+  await page.goto('/looks/nobody-home')
+  await expect(page.getByText('There is no look nobody-home')).toBeVisible()
+})
+
+test('a contradictory measure is named beside its field and not saved', async ({ page }) => {
+  await page.goto('/faces/tamsin')
+  const field = page.getByLabel('Mouth width, mm')
+  await field.fill('84')
+  await page.keyboard.press('Tab')
+  await expect(page.locator('[data-measure=mouthWidth]').getByText('too wide for this face')).toBeVisible()
+  await field.fill('55')
+  await page.keyboard.press('Tab')
+  await expect(page.locator('[data-measure=mouthWidth]').getByText('too wide for this face')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('is saved.')).toBeVisible()
+})
+
+test('keyboard help opens on a question mark', async ({ page }) => {
+  await page.goto('/looks')
+  await page.keyboard.press('?')
+  await expect(page.getByText('Bust from the front')).toBeVisible()
+})
+
+for (const theme of ['paper', 'wings']) {
+  test(`no serious accessibility faults in ${theme}`, async ({ page }) => {
+    await page.addInitScript((t) => localStorage.setItem('datura.theme', t), theme)
+    await page.goto('/looks')
+    await expect(page.locator('.card img').first()).toBeVisible()
+    expect(await faults(page)).toEqual([])
+    await page.goto('/faces/odalys')
+    await expect(page.getByLabel('Face width, mm')).toBeVisible()
+    expect(await faults(page)).toEqual([])
+    await openCopy(page)
+    expect(await faults(page)).toEqual([])
+  })
+}
+
+for (const [width, height] of [
+  [1024, 768],
+  [390, 844],
+]) {
+  test(`nothing runs off the side at ${width}×${height}`, async ({ page }) => {
+    await page.setViewportSize({ width: width!, height: height! })
+    for (const address of ['/looks', '/looks/drowned-lamp-keeper', '/faces/odalys']) {
+      await page.goto(address)
+      await page.waitForLoadState('networkidle')
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+      expect(over, address).toBeLessThanOrEqual(0)
+    }
+    await page.goto('/looks/drowned-lamp-keeper')
+    await painted(page)
+  })
+}
+
+async function faults(page: Page) {
+  await page.addScriptTag({ content: AxeBuilder.source })
+  return page.evaluate(async () => {
+    const axe = (window as unknown as { axe: typeof AxeBuilder }).axe
+    const result = await axe.run(document, { resultTypes: ['violations'] })
+    return result.violations
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)
+  })
+}
