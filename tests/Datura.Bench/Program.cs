@@ -1,1 +1,138 @@
-Console.WriteLine("Hello, World!");
+using System.Diagnostics;
+using System.Text.Json;
+using Datura.Core;
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Files.Json;
+using NetTopologySuite.Geometries;
+using SkiaSharp;
+
+// Speed as ratios to a floor measured in the same run. Medians after warming up; nothing here passes or fails.
+var kit = Load<Kit>("kits/saltmarsh-box");
+var setting = Load<Setting>("settings/night-parade");
+var face = Load<Face>("faces/bartram");
+var look = LookFile.Read(File.ReadAllText(Demo("looks/drowned-lamp-keeper"))).ToLook();
+
+var start = Stopwatch.StartNew();
+var body = FittedBody.For(face.MeasuresMm);
+Console.WriteLine(FormattableString.Invariant($"first body, reference skin included: {start.ElapsedMilliseconds} ms (once a start)"));
+Console.WriteLine();
+
+var planned = Planner.Plan(look, face, body, kit, setting);
+var count = 0;
+var fit = Median(12, () => FittedBody.For(new Dictionary<string, double>(face.MeasuresMm) { ["mouthWidth"] = 52 + 0.01 * count++ }));
+var copy = Median(12, () => body.Skin.Moved([], []));
+var plan = Median(30, () => Planner.Plan(look, face, body, kit, setting));
+var serialise = Median(30, () => JsonSerializer.Serialize(planned.Plan, DaturaJson.Compact));
+var picture = Median(12, () => Paint(1024));
+var larger = Median(6, () => Paint(2048));
+var skia = Median(12, FillFlat);
+
+Console.WriteLine("| what | ms | floor | ms | ratio | aim |");
+Console.WriteLine("|---|---:|---|---:|---:|---|");
+Row("body fit, seven measures", fit, "copying the skin's points", copy, "");
+Row("plan of the larger demo look", plan, "serialising the plan", serialise, "under 100 ms");
+Row("paint picture 1024×1024", picture, "SkiaSharp filling the same outlines flat", skia, "under 250 ms");
+Row("paint picture 2048×2048", larger, "paint picture 1024×1024", picture, "");
+
+void Row(string what, double ms, string floor, double floorMs, string aim) => Console.WriteLine(
+    FormattableString.Invariant($"| {what} | {ms:0.0} | {floor} | {floorMs:0.0} | {ms / floorMs:0.0} | {aim} |"));
+
+byte[] Paint(int pixels)
+{
+    var paint = new PaintPicture(face.Skin, new(pixels));
+    foreach (var coat in planned.Coats.SelectMany(s => s))
+    {
+        paint.Lay(coat);
+    }
+
+    return paint.Rgba();
+}
+
+object FillFlat()
+{
+    const int pixels = 1024;
+    var window = new ChartWindow(pixels);
+    var bitmap = new SKBitmap(pixels, pixels);
+    using var canvas = new SKCanvas(bitmap);
+    canvas.Clear(SKColors.Peru);
+    using var fill = new SKPaint { IsAntialias = true, Color = SKColors.DarkSlateBlue };
+    using var line = new SKPaint { IsAntialias = true, Style = SKPaintStyle.Stroke };
+    foreach (var mark in planned.Coats.SelectMany(s => s).SelectMany(c => c.Marks))
+    {
+        using var builder = new SKPathBuilder();
+        if (mark is RegionMark region)
+        {
+            Trace(builder, region.Outline, window);
+            using var path = builder.Detach();
+            canvas.DrawPath(path, fill);
+        }
+        else if (mark is StrokeMark stroke)
+        {
+            for (var k = 0; k < stroke.Path.Count; k++)
+            {
+                var (x, y) = ((float)window.ColumnOf(stroke.Path[k].XMm), (float)window.RowOf(stroke.Path[k].YMm));
+                if (k == 0)
+                {
+                    builder.MoveTo(x, y);
+                }
+                else
+                {
+                    builder.LineTo(x, y);
+                }
+            }
+
+            line.StrokeWidth = (float)(stroke.WidthsMm.Average() / window.MmPerPixel);
+            using var path = builder.Detach();
+            canvas.DrawPath(path, line);
+        }
+    }
+
+    return bitmap;
+}
+
+static void Trace(SKPathBuilder path, Geometry outline, ChartWindow window)
+{
+    for (var n = 0; n < outline.NumGeometries; n++)
+    {
+        if (outline.GetGeometryN(n) is not Polygon polygon)
+        {
+            continue;
+        }
+
+        foreach (var ring in polygon.InteriorRings.Prepend(polygon.ExteriorRing))
+        {
+            var points = ring.Coordinates.Select(c => new SKPoint((float)window.ColumnOf(c.X), (float)window.RowOf(c.Y))).ToArray();
+            path.MoveTo(points[0]);
+            foreach (var p in points.Skip(1))
+            {
+                path.LineTo(p);
+            }
+
+            path.Close();
+        }
+    }
+}
+
+static double Median(int times, Func<object> work)
+{
+    for (var k = 0; k < 6; k++)
+    {
+        work();
+    }
+
+    var all = new double[times];
+    for (var k = 0; k < times; k++)
+    {
+        var watch = Stopwatch.StartNew();
+        work();
+        all[k] = watch.Elapsed.TotalMilliseconds;
+    }
+
+    return all.Order().ElementAt(times / 2);
+}
+
+static string Demo(string path) => Path.Combine(AppContext.BaseDirectory, "demo", $"{path}.json");
+
+static T Load<T>(string path) => JsonSerializer.Deserialize<T>(File.ReadAllText(Demo(path)), DaturaJson.Compact)!;

@@ -106,7 +106,7 @@ public sealed class SkinChart
         }
 
         var box = figure.EnvelopeInternal;
-        var step = Math.Clamp(Math.Sqrt(box.Area) / 28, 0.4, 3.5);
+        var step = Math.Clamp(Math.Sqrt(box.Area) / 28, 0.4, 6);
         var lines = (int)Math.Ceiling(box.Height / step);
         var lineStep = box.Height / lines;
         var sum = 0.0;

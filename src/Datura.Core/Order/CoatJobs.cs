@@ -23,7 +23,8 @@ public static class CoatJobs
     public static IReadOnlyList<CoatJob> Of(Look look, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit)
     {
         var reserved = Reserved(parts);
-        var jobs = new List<CoatJob>();
+        // Measuring takes most of a plan's time and each coat stands for itself, so both cores share it (measured).
+        var jobs = new List<Func<CoatJob>>();
         for (var k = 0; k < parts.Count; k++)
         {
             foreach (var role in parts[k].Kind.Roles)
@@ -39,7 +40,8 @@ public static class CoatJobs
                     marks = [.. marks.Select(m => m is RegionMark r ? r with { Outline = r.Outline.Difference(reserved) } : m)];
                 }
 
-                jobs.Add(Measured(parts[k], k, role, mix, marks, body, kit));
+                var (part, index) = (parts[k], k);
+                jobs.Add(() => Measured(part, index, role, mix, marks, body, kit));
             }
         }
 
@@ -48,11 +50,11 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, Measured("map", "Map", -1, MapRole, new([new(pencil.Id, 1)]), 1, outlines, body, kit));
+                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, new([new(pencil.Id, 1)]), 1, outlines, body, kit));
             }
         }
 
-        return jobs;
+        return [.. jobs.AsParallel().AsOrdered().Select(measure => measure())];
     }
 
     private static Geometry Reserved(IReadOnlyList<ExpandedPart> parts)
@@ -109,6 +111,9 @@ public static class CoatJobs
     private static Geometry Footprint(Mark mark) => mark switch
     {
         RegionMark r => DouglasPeuckerSimplifier.Simplify(r.Outline, FootprintToleranceMm),
+        // A closed line stands for the figure it encloses; whatever overlaps the one overlaps the other.
+        StrokeMark s when s.Path.Count > 4 && s.Path[0] == s.Path[^1] =>
+            DouglasPeuckerSimplifier.Simplify(Curves.Polygon(s.Path.Skip(1)), FootprintToleranceMm),
         StrokeMark s => DouglasPeuckerSimplifier.Simplify(
             GeometryFactory.Default.CreateLineString([.. s.Path.Select(p => new Coordinate(p.XMm, p.YMm))]), FootprintToleranceMm)
             .Buffer(Math.Max(0.3, s.WidthsMm.Max() / 2), 1),

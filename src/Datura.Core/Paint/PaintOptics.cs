@@ -24,12 +24,18 @@ public sealed record PaintOptics(double[] K, double[] S)
                 $"{paint.Name}: a card film of {paint.CardFilmUm:0.#} µm cannot be. Give the dry film, usually 10 to 60 µm."));
         }
 
+        if (paint.OverWhite.L < paint.OverBlack.L - 0.5)
+        {
+            throw new ArgumentException("The card is darker over white than over black; no paint can do that. Check which is which.");
+        }
+
         var black = SmoothReflectance.For(paint.OverBlack);
         var white = SmoothReflectance.For(paint.OverWhite);
         var k = new double[Spectrum.Bands];
         var s = new double[Spectrum.Bands];
         for (var b = 0; b < Spectrum.Bands; b++)
         {
+            // Two smooth spectra from two colours may cross in a band by a hair; there the film counts as opaque.
             (k[b], s[b]) = Film.Solve(
                 SurfaceReflection.Inside(Math.Min(black[b], white[b])), SurfaceReflection.Inside(white[b]),
                 SurfaceReflection.Inside(CardBlack), SurfaceReflection.Inside(CardWhite), paint.CardFilmUm);

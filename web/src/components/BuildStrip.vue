@@ -68,7 +68,7 @@ const head = computed(() => {
 <template>
   <section class="strip" aria-label="Build strip">
     <div class="ruler">
-      <span class="faint">0:00 sits down</span>
+      <span class="faint start">0:00 sits down</span>
       <div
         ref="bar"
         class="bar"
@@ -258,6 +258,19 @@ const head = computed(() => {
 }
 
 @media (max-width: 640px) {
+  .start {
+    display: none;
+  }
+
+  .ruler {
+    flex-wrap: wrap;
+    gap: 2px 12px;
+  }
+
+  .bar {
+    flex: 1 0 100%;
+  }
+
   .picture {
     height: 72px;
     width: 70px;

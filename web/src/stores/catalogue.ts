@@ -32,7 +32,7 @@ export const useCatalogue = defineStore('catalogue', () => {
     measures.value = m
     faces.value = f
     kits.value = b
-    settings.value = s
+    settings.value = s.map((stored) => stored.setting)
     choose()
     ready.value = true
   }

@@ -161,7 +161,8 @@ export class SkinScene {
 
   /** Draws lines over the skin in chart millimetres. */
   drawOverlay(draw: (pen: CanvasRenderingContext2D) => void) {
-    const pen = this.overlayCanvas.getContext('2d')!
+    // Kept in main memory: some browsers upload a stale picture of a canvas that was only cleared.
+    const pen = this.overlayCanvas.getContext('2d', { willReadFrequently: true })!
     const scale = this.overlayCanvas.width / this.window.sideMm
     pen.setTransform(1, 0, 0, 1, 0, 0)
     pen.clearRect(0, 0, this.overlayCanvas.width, this.overlayCanvas.height)

@@ -182,11 +182,21 @@ const zoneOptions = computed(() =>
       </label>
       <save-state :state="workspace.saveState" :message="workspace.saveMessage" />
       <span class="gap" />
-      <n-button size="small" :disabled="!workspace.canUndo" title="Undo (Ctrl Z)" @click="workspace.undo()"
-        >Undo</n-button
+      <n-button
+        size="small"
+        :disabled="!workspace.canUndo"
+        title="Undo (Ctrl Z)"
+        @click="workspace.undo()"
+        aria-label="Undo"
+        >↶</n-button
       >
-      <n-button size="small" :disabled="!workspace.canRedo" title="Redo (Ctrl Y)" @click="workspace.redo()"
-        >Redo</n-button
+      <n-button
+        size="small"
+        :disabled="!workspace.canRedo"
+        title="Redo (Ctrl Y)"
+        @click="workspace.redo()"
+        aria-label="Redo"
+        >↷</n-button
       >
       <n-button size="small" title="Add a part (A)" @click="choosingZone = true">Add a part</n-button>
       <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
@@ -339,6 +349,10 @@ const zoneOptions = computed(() =>
 @media (max-width: 1100px) {
   .stage {
     grid-template-columns: minmax(0, 1fr) minmax(0, 0.8fr) 290px;
+  }
+
+  .name {
+    width: 178px;
   }
 }
 

@@ -1,5 +1,7 @@
 using Datura.Core.Body;
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Union;
+using NetTopologySuite.Simplify;
 
 namespace Datura.Core.Shapes.Kinds;
 
@@ -69,14 +71,14 @@ public sealed class SkinBase : PartKind
     // Zones are joined with a hair of overlap so that no seam stays between them.
     private static Geometry Joined(FittedBody body, IReadOnlySet<string> chosen)
     {
-        Geometry all = GeometryFactory.Default.CreatePolygon();
-        foreach (var name in Zones.Names.Where(chosen.Contains))
+        Geometry[] grown = [.. Zones.Names.Where(chosen.Contains).Select(name => body.ZoneOutlines[name].Buffer(1.2, 2))];
+        if (grown.Length == 0)
         {
-            all = all.Union(body.ZoneOutlines[name].Buffer(1.2));
+            return GeometryFactory.Default.CreatePolygon();
         }
 
         // Corners of zones are nothing a sponge could follow.
-        all = all.Buffer(4, 4).Buffer(-8, 4).Buffer(4, 4);
+        var all = DouglasPeuckerSimplifier.Simplify(UnaryUnionOp.Union(grown), 0.4).Buffer(4, 4).Buffer(-8, 4).Buffer(4, 4);
         return Zones.Names.Where(n => !chosen.Contains(n) && body.ZoneOutlines[n].Intersects(all))
             .Aggregate(all, (left, name) => left.Difference(body.ZoneOutlines[name]));
     }
