@@ -38,7 +38,9 @@ internal static class PlanSteps
     private static string Title(Step step)
     {
         var names = step.Jobs.Select(j => (j.PartLabel, j.Role)).Distinct()
-            .Select(j => step.Stage == Stage.Map ? "Map in pencil" : $"{j.PartLabel}: {j.Role.Label.ToLowerInvariant()}").Distinct();
+            .Select(j => step.Stage == Stage.Map ? "Map in pencil"
+                : j.Role.Label == j.PartLabel ? j.PartLabel
+                : $"{j.PartLabel}: {j.Role.Label.ToLowerInvariant()}").Distinct();
         return string.Join(", ", names);
     }
 

@@ -17,6 +17,7 @@ const VIEWS: { view: BustView; label: string; key: string }[] = [
 ]
 
 const pointed = defineModel<string | null>('pointed', { required: true })
+defineProps<{ quiet: boolean }>()
 const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
 
 const workspace = useWorkspace()
@@ -115,7 +116,11 @@ defineExpose({ show, turn, keys: VIEWS })
         {{ v.label }}
       </button>
     </div>
-    <div v-if="pointed" class="zone" :style="{ left: `${pointer.x + 14}px`, top: `${pointer.y - 34}px` }">
+    <div
+      v-if="pointed && !quiet"
+      class="zone"
+      :style="{ left: `${pointer.x + 14}px`, top: `${pointer.y - 34}px` }"
+    >
       {{ pointed }}
     </div>
     <div

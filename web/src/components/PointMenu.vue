@@ -46,10 +46,13 @@ watch(
 )
 
 function facts(offer: Offer) {
-  return offer.sizes
-    .slice(0, 2)
-    .map((s) => `${s.unit === '' ? `${s.label.toLowerCase()} ` : ''}${size(s, preferences.unit)}`)
-    .join(' × ')
+  const [first, second] = offer.sizes
+  if (!first) return ''
+  if (first.unit === '') return `${size(first, preferences.unit)} ${first.label.toLowerCase()}`
+  if (second?.unit === 'mm' && first.unit === 'mm') {
+    return `${size(first, preferences.unit)} × ${size(second, preferences.unit)}`
+  }
+  return size(first, preferences.unit)
 }
 
 function hang(offer: Offer) {

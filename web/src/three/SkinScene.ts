@@ -29,8 +29,8 @@ export interface ChartWindow {
 export type BustView = 'front' | 'left' | 'right' | 'leftSide' | 'rightSide'
 
 const TURN_DEG: Record<BustView, number> = { front: 0, left: 42, right: -42, leftSide: 90, rightSide: -90 }
-const DISTANCE_M = 0.98
-const CENTRE = new Vector3(0, -0.035, -0.045)
+const DISTANCE_M = 1.06
+const CENTRE = new Vector3(0, -0.022, -0.045)
 const NO_POINT = new Vector2(-9, -9)
 
 // The same light as on the service's own pictures, so that the bust and the sheet agree.

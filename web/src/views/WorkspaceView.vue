@@ -219,7 +219,7 @@ const zoneOptions = computed(() =>
     </div>
 
     <div class="stage">
-      <bust-panel ref="bust" v-model:pointed="pointed" @point="(at) => (menu = at)">
+      <bust-panel ref="bust" :quiet="menu !== null" v-model:pointed="pointed" @point="(at) => (menu = at)">
         <p v-if="workspace.planProblem" class="problem" role="alert">{{ workspace.planProblem }}</p>
         <p v-else-if="workspace.shownSteps !== null" class="shown">
           after step {{ workspace.shownSteps }} of {{ workspace.plan?.steps.length }}

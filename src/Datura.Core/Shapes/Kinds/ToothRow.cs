@@ -32,7 +32,7 @@ public sealed class ToothRow : PartKind
     public override IReadOnlyList<CoatRole> Roles { get; } =
     [
         new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 85),
-        new("line", "Outlines and gaps", Stage.Line, Tool.Round3, 1, 12),
+        new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12),
     ];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
