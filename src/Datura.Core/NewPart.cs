@@ -12,8 +12,14 @@ public static class NewPart
 
     public static IReadOnlyList<Offer> Offers(string zone, FittedBody body, Kit kit, Costume costume) => [.. PartKinds.All
         .Where(k => k.HangsOn.Contains(zone))
-        .Select(k => (Kind: k, Part: Of(k, zone, kit)))
-        .Select(o => new Offer(o.Kind, o.Part, o.Kind.Expand(body, o.Part, costume).Sizes))];
+        .AsParallel().AsOrdered().Select(k => OfferOf(k, zone, body, kit, costume))];
+
+    /// <summary>One kind as it would hang on a zone of this body.</summary>
+    public static Offer OfferOf(PartKind kind, string zone, FittedBody body, Kit kit, Costume costume)
+    {
+        var part = Of(kind, zone, kit);
+        return new(kind, part, kind.Expand(body, part, costume).Sizes);
+    }
 
     /// <summary>A part of this kind with everything at its default; the caller gives it an id of its own.</summary>
     public static Part Of(PartKind kind, string zone, Kit kit)

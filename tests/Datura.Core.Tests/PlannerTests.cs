@@ -18,12 +18,12 @@ public class PlannerTests
     }
 
     [Fact]
-    public void TheDemoLooksUseAllSixKinds()
+    public void BothDemoLooksUseTheSixBasicKinds()
     {
-        Assert.Equal(6, PartKinds.All.Count);
+        string[] basic = ["skinBase", "socket", "noseCavity", "cheekHollow", "toothRow", "crackCluster"];
         foreach (var look in new[] { "drowned-lamp-keeper", "barnacle-saint" })
         {
-            Assert.Equal(PartKinds.All.Select(k => k.Id).Order(), DemoWorld.Look(look).Parts.Select(p => p.Kind).Distinct().Order());
+            Assert.Subset(DemoWorld.Look(look).Parts.Select(p => p.Kind).ToHashSet(), basic.ToHashSet());
         }
     }
 

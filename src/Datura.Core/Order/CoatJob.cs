@@ -6,6 +6,7 @@ namespace Datura.Core.Order;
 
 /// <summary>One coat of one part, measured: what the order and the clock need to know of it.</summary>
 /// <param name="PartIndex">Place of the part in the look; breaks ties.</param>
+/// <param name="Layer">How many coats of the same part and stage lie beneath it.</param>
 /// <param name="Footprint">Ground it covers on the chart, for overlaps.</param>
 /// <param name="AreaMm2">Filled area on the skin.</param>
 /// <param name="LineMm">Drawn length on the skin.</param>
@@ -16,6 +17,7 @@ public sealed record CoatJob(
     int PartIndex,
     string PartLabel,
     CoatRole Role,
+    int Layer,
     Tool Tool,
     PaintMix Mix,
     int Coats,

@@ -50,7 +50,7 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, new([new(pencil.Id, 1)]), 1, outlines, body, kit));
+                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), 1, outlines, body, kit));
             }
         }
 
@@ -84,17 +84,17 @@ public static class CoatJobs
     private static CoatJob Measured(
         ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit) =>
         Measured(
-            part.Part.Id, part.Kind.Label, index, role, mix,
+            part.Part.Id, part.Kind.Label, index, role, part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix,
             part.Part.Coats.TryGetValue(role.Id, out var coats) ? coats : role.Coats, marks, body, kit);
 
     private static CoatJob Measured(
-        string partId, string label, int index, CoatRole role, PaintMix mix, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit)
+        string partId, string label, int index, CoatRole role, int layer, PaintMix mix, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit)
     {
         var footprint = UnaryUnionOp.Union(marks.Select(Footprint).ToArray());
         var opaque = new PaintStackProbe(PaintOptics.Of(mix, kit)).OpaqueColour;
         var film = FilmUm(mix, kit);
         return new(
-            partId, index, label, role, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint),
+            partId, index, label, role, layer, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint),
             marks.OfType<RegionMark>().Sum(r => body.Chart.AreaMm2(r.Outline)),
             marks.OfType<StrokeMark>().Sum(s => body.LineMm(s.Path)),
             opaque.L,

@@ -9,6 +9,7 @@ public static class Precedence
     public const string BaseUnderAll = "the base goes under what lies on it";
     public const string MapFirst = "the map is drawn before paint";
     public const string LightBeforeDark = "light before dark";
+    public const string LayerOrder = "what lies within a part goes on after what it lies on";
     public const string LinesLast = "lines last, all in one go";
     public const string HighlightsAfterLines = "highlights after lines";
     public const string StageOrder = "depth, then colour, where they overlap";
@@ -41,8 +42,8 @@ public static class Precedence
             return StageOrder;
         }
 
-        return overlap && a.Stage == b.Stage && (a.FirstRole, -a.Lightness, a.FirstPart).CompareTo((b.FirstRole, -b.Lightness, b.FirstPart)) < 0
-            ? LightBeforeDark
+        return overlap && a.Stage == b.Stage && (a.Layer, -a.Lightness, a.FirstPart).CompareTo((b.Layer, -b.Lightness, b.FirstPart)) < 0
+            ? a.Layer < b.Layer ? LayerOrder : LightBeforeDark
             : null;
     }
 }
@@ -62,8 +63,8 @@ public sealed class CoatGroup(IReadOnlyList<CoatJob> jobs)
 
     public int FirstPart => jobs.Min(j => j.PartIndex);
 
-    /// <summary>A part's second coat role lies on its first: hearts on sockets, deep lines on shades.</summary>
-    public int FirstRole => jobs.Max(j => j.Role.Optional ? 1 : 0);
+    /// <summary>A part's second coat of a stage lies on its first: hearts on sockets, teeth in a mouth, an iris on its ball.</summary>
+    public int Layer => jobs.Max(j => j.Layer);
 
     public double WorkSeconds => jobs.Sum(j => j.WorkSeconds);
 

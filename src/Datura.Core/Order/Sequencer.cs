@@ -8,7 +8,7 @@ public static class Sequencer
 {
     public static IReadOnlyList<Step> Order(IReadOnlyList<CoatJob> jobs)
     {
-        var groups = jobs.GroupBy(j => (j.Role.Stage, j.Load, j.Role.Optional))
+        var groups = jobs.GroupBy(j => (j.Role.Stage, j.Load, j.Layer))
             .Select(g => new CoatGroup([.. g.OrderBy(j => j.PartIndex)])).ToArray();
         var overlap = Overlaps(groups);
         var rules = new string?[groups.Length, groups.Length];

@@ -14,6 +14,9 @@ public abstract class PartKind
     /// <summary>The painter's word.</summary>
     public abstract string Label { get; }
 
+    /// <summary>Where it stands in the library.</summary>
+    public abstract Family Family { get; }
+
     /// <summary>Zones that offer this kind when pointed at.</summary>
     public abstract IReadOnlyList<string> HangsOn { get; }
 

@@ -79,8 +79,14 @@ public static class FaceEndpoints
             var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
             var costume = new Costume((await library.SettingAsync(setting)).NecklineMm);
             var offers = NewPart.Offers(zone, body, await library.KitAsync(kit), costume);
-            return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(o => new OfferResource(
-                o.Kind.Id, o.Kind.Label, [.. o.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })], PartDocument.From(o.Part)))]);
+            return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
+        });
+        faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans) =>
+        {
+            var found = PartKinds.Find(kind) ?? throw new BadInputException("kind", $"There is no kind called {kind}.");
+            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
+            var costume = new Costume((await library.SettingAsync(setting)).NecklineMm);
+            return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit), costume)));
         });
         faces.MapPost("/preview", (FacePreview preview, PlanService plans) =>
         {
@@ -90,6 +96,9 @@ public static class FaceEndpoints
             return TypedResults.File(Png.Of(rgba, width, height), "image/png");
         });
     }
+
+    private static OfferResource Resource(NewPart.Offer offer) => new(
+        offer.Kind.Id, offer.Kind.Label, [.. offer.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })], PartDocument.From(offer.Part));
 
     private static FaceResource Resource(StoredDocument stored)
     {

@@ -13,7 +13,7 @@ public sealed record RoleResource(string Id, string Label, Stage Stage, string T
 
 /// <summary>All that the inspector needs to draw a kind.</summary>
 public sealed record KindResource(
-    string Id, string Label, bool Sided, IReadOnlyList<string> HangsOn, IReadOnlyList<ParameterResource> Parameters, IReadOnlyList<RoleResource> Roles);
+    string Id, string Label, Family Family, bool Sided, IReadOnlyList<string> HangsOn, IReadOnlyList<ParameterResource> Parameters, IReadOnlyList<RoleResource> Roles);
 
 public sealed record MeasureResource(
     string Id, string Label, string StandardTerm, string HowTaken, Instrument Instrument, double LeastMm, double MostMm, double ReferenceMm);
@@ -22,10 +22,17 @@ public sealed record MeasureResource(
 public static class VocabularyEndpoints
 {
     private const int MeasurePicturePixels = 132;
+    private const int KindPicturePixels = 120;
 
     public static void MapVocabulary(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)])).WithTags("Words");
+        routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, Library library) =>
+        {
+            var kind = PartKinds.Find(id) ?? throw new BadInputException("id", $"There is no kind called {id}.");
+            var (rgba, width, height) = PartPicture.Of(kind, await library.KitAsync(kit), KindPicturePixels);
+            return TypedResults.File(Png.Of(rgba, width, height), "image/png");
+        }).WithTags("Words").ProducesProblem(400).ProducesProblem(404);
         routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names)).WithTags("Words");
         routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
             m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Instrument, m.LeastMm, m.MostMm, Math.Round(Measures.Reference[m.Id])))])).WithTags("Words");
@@ -41,7 +48,7 @@ public static class VocabularyEndpoints
             : Results.Problem("The database does not answer.", statusCode: 503)).ExcludeFromDescription();
 
     private static KindResource Resource(PartKind kind) => new(
-        kind.Id, kind.Label, kind.Sided, kind.HangsOn,
+        kind.Id, kind.Label, kind.Family, kind.Sided, kind.HangsOn,
         [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
         [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, Rates.Of(r.Tool).Name, r.Coats, r.Optional))]);
 }

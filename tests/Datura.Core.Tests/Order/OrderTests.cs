@@ -75,6 +75,14 @@ public class OrderTests
         Assert.Equal(2, step.PartIds.Count);
     }
 
+    // A throat is darker than its teeth, yet the teeth lie on it.
+    [Fact]
+    public void WithinAPartWhatLiesOnTopGoesOnLater()
+    {
+        var titles = DemoWorld.PlanOf(DemoWorld.Part("bigMouth")).Plan.Steps.Select(s => s.Title).ToArray();
+        Assert.True(Array.FindIndex(titles, t => t.Contains("throat", StringComparison.Ordinal)) < Array.FindIndex(titles, t => t.Contains("teeth", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public void AFreehandLookHasNoMapStepAndAPencilLookBeginsWithIt()
     {

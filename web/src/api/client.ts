@@ -119,6 +119,12 @@ export const api = {
         params: { path: { id, zone }, query: { kit, setting } },
       }),
     ),
+  newPart: (id: string, kind: string, kit: string, setting: string) =>
+    answer(
+      client.GET('/api/faces/{id}/parts/{kind}', {
+        params: { path: { id, kind }, query: { kit, setting } },
+      }),
+    ),
   kinds: () => answer(client.GET('/api/kinds')),
   kits: () => answer(client.GET('/api/kits')),
   settings: () => answer(client.GET('/api/settings')),
@@ -136,6 +142,8 @@ export const api = {
 export const picture = {
   look: (id: string, revision: number, face: string, kit: string, setting: string, faceRevision: number) =>
     `/api/looks/${encodeURIComponent(id)}/picture?face=${encodeURIComponent(face)}&kit=${encodeURIComponent(kit)}&setting=${encodeURIComponent(setting)}&r=${revision}.${faceRevision}`,
+  kind: (id: string, kit: string) =>
+    `/api/kinds/${encodeURIComponent(id)}/picture?kit=${encodeURIComponent(kit)}`,
   measure: (id: string) => `/api/measures/${encodeURIComponent(id)}/picture`,
   model: (face: string, revision: number) => `/api/faces/${encodeURIComponent(face)}/body.glb?r=${revision}`,
 }

@@ -10,7 +10,7 @@ const KEYS: [string, string][] = [
   ['2 · 3', 'Left and right three-quarter'],
   ['4 · 5', 'Left and right side'],
   ['← →', 'Turn the bust (pointer on it), or go from step to step'],
-  ['A', 'Add a part: choose a zone from a list'],
+  ['A', 'Add a part: search the library by word or zone'],
   ['Delete', 'Remove the selected part'],
   ['Ctrl Z · Ctrl Y', 'Undo, redo'],
   ['Ctrl S', 'Save now'],

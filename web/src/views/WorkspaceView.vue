@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NInput, NModal, NSelect, useMessage } from 'naive-ui'
+import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { api } from '../api/client'
@@ -8,10 +8,10 @@ import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
 import LookInspector from '../components/LookInspector.vue'
 import PartInspector from '../components/PartInspector.vue'
+import PartLibrary from '../components/PartLibrary.vue'
 import PointMenu, { type Pointed } from '../components/PointMenu.vue'
 import SaveState from '../components/SaveState.vue'
 import { download } from '../lib/download'
-import { sentence } from '../lib/format'
 import { isTyping } from '../lib/keys'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -26,7 +26,7 @@ const catalogue = useCatalogue()
 const preferences = usePreferences()
 const pointed = ref<string | null>(null)
 const menu = ref<Pointed | null>(null)
-const choosingZone = ref(false)
+const choosing = ref(false)
 const missing = ref('')
 const bust = ref<InstanceType<typeof BustPanel> | null>(null)
 const printing = ref(false)
@@ -106,7 +106,7 @@ function onKey(event: KeyboardEvent) {
     if (menu.value) menu.value = null
     else workspace.selected = null
   } else if (event.key === 'Delete' && workspace.selected) workspace.remove(workspace.selected)
-  else if (event.key.toLowerCase() === 'a') choosingZone.value = true
+  else if (event.key.toLowerCase() === 'a') choosing.value = true
   else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
   else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
     const target = event.target as HTMLElement
@@ -118,11 +118,6 @@ function onKey(event: KeyboardEvent) {
     const view = bust.value?.keys.find((v) => v.key === event.key)
     if (view) bust.value?.show(view.view)
   }
-}
-
-function chooseZone(zone: string) {
-  choosingZone.value = false
-  menu.value = { x: window.innerWidth / 2 - 140, y: 150, zone, chart: null }
 }
 
 function warnBeforeClosing(event: BeforeUnloadEvent) {
@@ -139,11 +134,6 @@ onBeforeUnmount(() => {
 })
 
 const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
-const zoneOptions = computed(() =>
-  catalogue.zones
-    .filter((z) => catalogue.kinds.some((k) => k.hangsOn.includes(z)))
-    .map((z) => ({ label: sentence(z), value: z })),
-)
 </script>
 
 <template>
@@ -186,19 +176,19 @@ const zoneOptions = computed(() =>
         size="small"
         :disabled="!workspace.canUndo"
         title="Undo (Ctrl Z)"
-        @click="workspace.undo()"
         aria-label="Undo"
+        @click="workspace.undo()"
         >↶</n-button
       >
       <n-button
         size="small"
         :disabled="!workspace.canRedo"
         title="Redo (Ctrl Y)"
-        @click="workspace.redo()"
         aria-label="Redo"
+        @click="workspace.redo()"
         >↷</n-button
       >
-      <n-button size="small" title="Add a part (A)" @click="choosingZone = true">Add a part</n-button>
+      <n-button size="small" title="Add a part (A)" @click="choosing = true">Add a part</n-button>
       <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
         <n-button size="small" type="primary" :loading="printing">Download</n-button>
       </n-dropdown>
@@ -219,7 +209,7 @@ const zoneOptions = computed(() =>
     </div>
 
     <div class="stage">
-      <bust-panel ref="bust" :quiet="menu !== null" v-model:pointed="pointed" @point="(at) => (menu = at)">
+      <bust-panel ref="bust" v-model:pointed="pointed" :quiet="menu !== null" @point="(at) => (menu = at)">
         <p v-if="workspace.planProblem" class="problem" role="alert">{{ workspace.planProblem }}</p>
         <p v-else-if="workspace.shownSteps !== null" class="shown">
           after step {{ workspace.shownSteps }} of {{ workspace.plan?.steps.length }}
@@ -235,13 +225,7 @@ const zoneOptions = computed(() =>
     <build-strip />
 
     <point-menu v-if="menu" :at="menu" @close="menu = null" />
-    <n-modal v-model:show="choosingZone" preset="card" title="Where on the body?" style="width: 420px">
-      <div class="zones">
-        <n-button v-for="zone in zoneOptions" :key="zone.value" @click="chooseZone(zone.value)">{{
-          zone.label
-        }}</n-button>
-      </div>
-    </n-modal>
+    <part-library v-model:show="choosing" />
   </div>
 </template>
 
@@ -331,12 +315,6 @@ const zoneOptions = computed(() =>
   text-decoration: underline;
   min-height: 28px;
   cursor: pointer;
-}
-
-.zones {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 7px;
 }
 
 .missing {

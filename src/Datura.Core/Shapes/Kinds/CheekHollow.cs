@@ -9,6 +9,8 @@ public sealed class CheekHollow : PartKind
 
     public override string Label => "Cheek hollow";
 
+    public override Family Family => Family.Bone;
+
     public override IReadOnlyList<string> HangsOn => ["cheek hollow", "cheekbone"];
 
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =

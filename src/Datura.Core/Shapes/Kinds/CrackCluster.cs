@@ -21,6 +21,8 @@ public sealed class CrackCluster : PartKind
 
     public override string Label => "Cracks";
 
+    public override Family Family => Family.Bone;
+
     public override IReadOnlyList<string> HangsOn =>
         ["forehead", "temple", "cheekbone", "chin", "jaw", "collar", "neck front", "neck side", "sternum", "chest", "under-jaw"];
 

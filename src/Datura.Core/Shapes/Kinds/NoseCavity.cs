@@ -12,6 +12,8 @@ public sealed class NoseCavity : PartKind
 
     public override string Label => "Nose cavity";
 
+    public override Family Family => Family.Bone;
+
     public override IReadOnlyList<string> HangsOn => ["nose"];
 
     public override bool Sided => false;

@@ -15,6 +15,8 @@ public sealed class SkinBase : PartKind
 
     public override string Label => "Skin base";
 
+    public override Family Family => Family.Bone;
+
     public override IReadOnlyList<string> HangsOn =>
         ["forehead", "temple", "cheekbone", "cheek hollow", "chin", "jaw", "under-jaw", "neck front", "neck side", "collar", "sternum", "chest"];
 

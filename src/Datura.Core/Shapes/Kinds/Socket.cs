@@ -9,6 +9,8 @@ public sealed class Socket : PartKind
 
     public override string Label => "Socket";
 
+    public override Family Family => Family.Bone;
+
     public override IReadOnlyList<string> HangsOn => ["orbit", "lid"];
 
     public override bool UsuallyReserved => true;

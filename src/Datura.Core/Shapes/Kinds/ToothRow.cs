@@ -9,6 +9,8 @@ public sealed class ToothRow : PartKind
 
     public override string Label => "Tooth row";
 
+    public override Family Family => Family.Bone;
+
     public override IReadOnlyList<string> HangsOn => ["lips", "upper lip", "chin"];
 
     public override bool Sided => false;

@@ -1,0 +1,27 @@
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>The small folds that fan out from the outer corner of the eye when it squints.</summary>
+public sealed class CrowsFeet() : DrawnKind("crowsFeet", "Crow's feet", Family.Flesh, ["temple", "orbit"],
+    [Line("Folds", Tool.Round1)],
+    [
+        ParameterSpec.Count("count", "Folds", "In the fan.", 2, 7, 3),
+        ParameterSpec.Length("length", "Length", "Of the longest.", 6, 40, Of(0.24, "outerEyeDistance")),
+        ParameterSpec.Angle("fan", "Fan", "Angle between the outermost folds.", 10, 120, 62),
+        ParameterSpec.Length("width", "Width at the eye", "Thins to a hair.", 0.5, 4, 1.4, 0.1),
+    ])
+{
+    protected override void Draw(PartContext context, MarkPen pen)
+    {
+        var count = (int)Math.Round(context.Number("count"));
+        for (var k = 0; k < count; k++)
+        {
+            var spread = (double)k / (count - 1) - 0.5;
+            var start = context.Body.Go(context.At("exocanthion"), 0.05 + spread, 6);
+            var frame = new SkinFrame(context.Body, start, context.UnevenAngle(0.05 - spread * context.Number("fan") * Math.PI / 180));
+            var length = context.Uneven(context.Number("length")) * (1 - 0.5 * Math.Abs(spread));
+            pen.Stroke("line", frame.Curve((0, 0), (0.5 * length, 1.2 * Math.Sign(spread)), (length, 3 * spread)), Profile.ThickToThin(context.Number("width")));
+        }
+
+        pen.Say("Longest", context.Number("length"), "mm", "from the outer corner of the eye");
+    }
+}

@@ -1,0 +1,63 @@
+using Datura.Core.Body;
+
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>Drips that run down the true slope of the skin and end in a drop.</summary>
+public sealed class Drips() : DrawnKind("drips", "Drips", Family.Flesh, ["orbit", "cheekbone", "lips", "chin", "forehead", "nose"],
+    [new("drip", "Drips", Stage.BodyColour, Tool.Round5, 1, 20), new("light", "Wet light", Stage.Highlight, Tool.Round1, 1, 95, Optional: true)],
+    [
+        ParameterSpec.Choice("from", "Runs from", "Where the drips start.", 0, "lower lid", "corner of the mouth", "brow", "hairline"),
+        ParameterSpec.Count("count", "Drips", "Side by side.", 1, 7, 3),
+        ParameterSpec.Length("length", "Length", "Of the longest.", 8, 140, Of(0.34, "lowerFaceHeight")),
+        ParameterSpec.Length("width", "Width", "Of a run.", 0.8, 8, 2.4, 0.2),
+    ])
+{
+    protected override void Draw(PartContext context, MarkPen pen)
+    {
+        var (from, to) = context.Word("from") switch
+        {
+            "corner of the mouth" => (context.At("cheilion") + new ChartPoint(-5, -1), context.At("cheilion")),
+            "brow" => (context.At("brow_inner"), context.At("brow_outer")),
+            "hairline" => (context.At("trichion") + new ChartPoint(8, -2), context.At("frontotemporale")),
+            _ => (context.At("endocanthion") + new ChartPoint(6, -4), context.At("exocanthion") + new ChartPoint(-3, -4)),
+        };
+        var count = (int)Math.Round(context.Number("count"));
+        for (var k = 0; k < count; k++)
+        {
+            var start = from + (count == 1 ? 0.5 : (double)k / (count - 1)) * (to - from);
+            var length = context.Uneven(context.Number("length")) * (k == count / 2 ? 1 : 0.4 + 0.5 * context.Design.Unit());
+            var path = Downhill(context.Body, start, length);
+            pen.Stroke("drip", path, t => context.Number("width") * (0.8 + 0.25 * Math.Sin(9 * t)));
+            pen.Dot("drip", path[^1], 1.9 * context.Number("width"));
+            pen.Dot("light", path[^1] + new ChartPoint(-0.4, 0.5), 0.5 * context.Number("width"));
+        }
+
+        pen.Say("Longest", context.Number("length"), "mm", $"from the {context.Word("from")}");
+    }
+
+    /// <summary>Follows the steepest way down over the skin; where it overhangs the run stops.</summary>
+    private static List<ChartPoint> Downhill(FittedBody body, ChartPoint start, double lengthMm)
+    {
+        var path = new List<ChartPoint> { start };
+        for (var walked = 0.0; walked < lengthMm; walked += 2)
+        {
+            var at = path[^1];
+            var x = body.Chart.Position(at + new ChartPoint(1, 0)) - body.Chart.Position(at - new ChartPoint(1, 0));
+            var y = body.Chart.Position(at + new ChartPoint(0, 1)) - body.Chart.Position(at - new ChartPoint(0, 1));
+            var heading = Math.Atan2(-y.Y / Math.Max(y.Length, 1e-6), -x.Y / Math.Max(x.Length, 1e-6));
+            if (y.Y / Math.Max(y.Length, 1e-6) < 0.15)
+            {
+                break;
+            }
+
+            path.Add(body.Go(at, heading, 2));
+        }
+
+        if (path.Count < 2)
+        {
+            path.Add(body.Go(start, -Math.PI / 2, 2));
+        }
+
+        return path;
+    }
+}

@@ -1,0 +1,25 @@
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>A long pointed tooth at each side of the mouth.</summary>
+public sealed class Fangs() : DrawnKind("fangs", "Fangs", Family.Flesh, ["lips", "chin"],
+    [new("tooth", "Teeth", Stage.BodyColour, Tool.Round5, 1, 92), Line("Outlines", Tool.Round1)],
+    [
+        ParameterSpec.Choice("lean", "Lean", "Where the points go.", 1, "inward", "straight", "outward"),
+        ParameterSpec.Length("length", "Length", "From the mouth line down.", 6, 45, Of(0.16, "lowerFaceHeight")),
+        ParameterSpec.Length("width", "Width", "At the root.", 3, 16, 7),
+        ParameterSpec.Ratio("place", "Place", "0 at the middle, 1 at the corner of the mouth.", 0.2, 1, 0.58),
+        ParameterSpec.Length("line", "Line width", "Of the outline.", 0.4, 3, 1, 0.1),
+    ])
+{
+    protected override void Draw(PartContext context, MarkPen pen)
+    {
+        var root = context.Number("place") * context.At("cheilion") + (1 - context.Number("place")) * context.At("mouth_line");
+        var lean = context.Word("lean") switch { "inward" => -0.3, "outward" => 0.3, _ => 0 };
+        var frame = new SkinFrame(context.Body, root, context.UnevenAngle(-Math.PI / 2 + lean));
+        var (length, width) = (context.Uneven(context.Number("length")), context.Number("width"));
+        var outline = frame.Outline((-1, 0.5 * width), (0.4 * length, 0.42 * width), (length, 0), (0.4 * length, -0.36 * width), (-1, -0.5 * width));
+        pen.Say("Length", length, "mm", "from the mouth line");
+        pen.Fill("tooth", outline);
+        pen.Stroke("line", [.. outline, outline[0]], Profile.Even(context.Number("line")));
+    }
+}

@@ -1,0 +1,21 @@
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>The pale puffs either side of the mouth of a cat, dog or seal.</summary>
+public sealed class Muzzle() : DrawnKind("muzzle", "Muzzle", Family.Creature, ["upper lip", "cheek hollow"],
+    [new("pale", "Muzzle", Stage.BodyColour, Tool.Sponge, 1, 92), Line("Lower edge", Tool.Round3)],
+    [
+        ParameterSpec.Length("width", "Width a side", "From the middle of the lip.", 12, 60, Of(0.62, "mouthWidth")),
+        ParameterSpec.Length("height", "Height", "Of each puff.", 10, 50, Of(0.22, "lowerFaceHeight")),
+        ParameterSpec.Length("edge", "Soft edge", "Width over which it thins out.", 0.5, 16, 5),
+    ])
+{
+    protected override void Draw(PartContext context, MarkPen pen)
+    {
+        var frame = new SkinFrame(context.Body, context.At("labiale_superius") + new Body.ChartPoint(0, 4), context.UnevenAngle(0));
+        var (w, h) = (context.Uneven(context.Number("width")), context.Uneven(context.Number("height")));
+        pen.Say("Width a side", w, "mm");
+        pen.Say("Height", h, "mm");
+        pen.Fill("pale", frame.Outline((-0.5, 0.2 * h), (0.35 * w, 0.5 * h), (0.8 * w, 0.32 * h), (w, -0.1 * h), (0.75 * w, -0.46 * h), (0.3 * w, -0.42 * h), (-0.5, -0.2 * h)), context.Number("edge"));
+        pen.Stroke("line", frame.Curve((0, -0.2 * h), (0.3 * w, -0.46 * h), (0.75 * w, -0.48 * h), (w, -0.12 * h)), Profile.ThickToThin(2));
+    }
+}

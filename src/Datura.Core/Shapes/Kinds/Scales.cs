@@ -1,0 +1,47 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>A lattice of scales over a zone, as a mesh or a cut stencil lays them.</summary>
+public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["temple", "forehead", "cheekbone", "cheek hollow", "neck side"],
+    [new("scale", "Scales", Stage.BodyColour, Tool.Sponge, 1, 40)],
+    [
+        ParameterSpec.Choice("on", "Lies on", "The zone it covers.", 1, "forehead", "temple", "cheekbone", "cheek hollow", "neck side"),
+        ParameterSpec.Length("cell", "Cell", "Width of a scale.", 4, 24, 8),
+        ParameterSpec.Length("gap", "Gap", "Between scales.", 0.5, 4, 1.4, 0.1),
+        ParameterSpec.Ratio("fade", "Thin out", "Scales shrink towards the border.", 0, 1, 0.6),
+    ])
+{
+    protected override void Draw(PartContext context, MarkPen pen)
+    {
+        var zone = context.Body.ZoneOutlines[context.Word("on")];
+        var box = zone.EnvelopeInternal;
+        var (cell, gap) = (context.Number("cell"), context.Number("gap"));
+        var count = 0;
+        var row = 0;
+        for (var y = box.MinY; y <= box.MaxY; y += 0.62 * cell, row++)
+        {
+            for (var x = row % 2 * cell / 2; x <= box.MaxX; x += cell)
+            {
+                var at = GeometryFactory.Default.CreatePoint(new Coordinate(x, y));
+                if (!zone.Contains(at))
+                {
+                    continue;
+                }
+
+                var near = Math.Min(1, zone.Boundary.Distance(at) / (2 * cell));
+                var size = (cell - gap) * (1 - context.Number("fade") * (1 - near));
+                if (size < 1.5)
+                {
+                    continue;
+                }
+
+                pen.Fill("scale", new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0)).Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size), (-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), 0.6);
+                count++;
+            }
+        }
+
+        pen.Say("Scales a side", count, "");
+    }
+}

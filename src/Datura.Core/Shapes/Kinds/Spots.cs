@@ -1,0 +1,39 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Shapes.Kinds;
+
+/// <summary>Uneven spots over a zone, large in the middle.</summary>
+public sealed class Spots() : DrawnKind("spots", "Spots", Family.Creature, ["temple", "forehead", "cheekbone", "cheek hollow", "neck side"],
+    [new("spot", "Spots", Stage.BodyColour, Tool.Round5, 1, 25)],
+    [
+        ParameterSpec.Choice("on", "Lies on", "The zone it covers.", 0, "temple", "forehead", "cheekbone", "cheek hollow", "neck side"),
+        ParameterSpec.Length("size", "Size", "Of the largest.", 3, 22, 9),
+        ParameterSpec.Length("apart", "Apart", "From spot to spot.", 5, 40, 13),
+    ])
+{
+    protected override void Draw(PartContext context, MarkPen pen)
+    {
+        var zone = context.Body.ZoneOutlines[context.Word("on")];
+        var box = zone.EnvelopeInternal;
+        var apart = context.Number("apart");
+        var (row, count) = (0, 0);
+        for (var y = box.MinY + apart / 3; y <= box.MaxY; y += 0.87 * apart, row++)
+        {
+            for (var x = (row % 2 == 0 ? 0.25 : 0.75) * apart; x <= box.MaxX; x += apart)
+            {
+                var at = new ChartPoint(x + 0.22 * apart * context.Design.Either(), y + 0.22 * apart * context.Design.Either());
+                var size = context.Uneven(context.Number("size")) * (0.6 + 0.4 * context.Design.Unit());
+                var turn = Math.PI * context.Design.Unit();
+                if (zone.Contains(GeometryFactory.Default.CreatePoint(new Coordinate(at.XMm, at.YMm))))
+                {
+                    pen.Fill("spot", Curves.Ragged(new SkinFrame(context.Body, at, turn).Ellipse(size, 0.7 * size), 0.07 * size, context.Design), 0.8);
+                    count++;
+                }
+            }
+        }
+
+        pen.Say("Spots a side", count, "");
+        pen.Say("Largest", context.Number("size"), "mm", "across");
+    }
+}

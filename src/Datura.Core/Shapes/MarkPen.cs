@@ -1,0 +1,67 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>Collects the marks and sizes of one side of a part.</summary>
+public sealed class MarkPen(PartContext context)
+{
+    private readonly List<Mark> marks = [];
+    private readonly List<SizeLine> sizes = [];
+    private double lineMm;
+    private double areaMm2;
+
+    public IReadOnlyList<Mark> Marks => marks;
+
+    /// <summary>Sizes given by the kind, then total length and area.</summary>
+    public IReadOnlyList<SizeLine> Sizes =>
+    [
+        .. sizes,
+        .. lineMm > 0 ? [new SizeLine("Line length", lineMm, "mm", Each)] : Array.Empty<SizeLine>(),
+        .. areaMm2 > 0 ? [new SizeLine("Area", areaMm2 / 100, "cm²", Each)] : Array.Empty<SizeLine>(),
+    ];
+
+    private string Each => context.Side == Side.Middle ? "" : "a side";
+
+    public void Say(string label, double value, string unit, string against = "") => sizes.Add(new(label, value, unit, against));
+
+    /// <summary>A filled figure from an outline.</summary>
+    public void Fill(string role, IReadOnlyList<ChartPoint> outline, double edgeMm = 0.8) => Fill(role, Curves.Polygon(outline), edgeMm);
+
+    public void Fill(string role, Geometry outline, double edgeMm = 0.8, Fade? fade = null)
+    {
+        if (outline.IsEmpty)
+        {
+            return;
+        }
+
+        marks.Add(new RegionMark(role, context.Side, outline, edgeMm, fade));
+        areaMm2 += context.Body.Chart.AreaMm2(outline);
+    }
+
+    /// <summary>A line whose width follows a profile over its length, 0 to 1.</summary>
+    public void Stroke(string role, IReadOnlyList<ChartPoint> path, Func<double, double> widthMm)
+    {
+        if (path.Count < 2)
+        {
+            return;
+        }
+
+        marks.Add(new StrokeMark(role, context.Side, path, [.. path.Select((_, k) => Math.Max(0.3, widthMm((double)k / (path.Count - 1))))]));
+        lineMm += context.Body.LineMm(path);
+    }
+
+    public void Dot(string role, ChartPoint at, double diameterMm) => marks.Add(new DotMark(role, context.Side, at, Math.Max(0.5, diameterMm)));
+}
+
+/// <summary>How a stroke's width runs from its start to its end.</summary>
+public static class Profile
+{
+    /// <summary>Press and lift: thick at the root, a point at the tip.</summary>
+    public static Func<double, double> ThickToThin(double mm) => t => mm * Math.Pow(1 - t, 0.8);
+
+    /// <summary>Thin at both ends, full in the middle.</summary>
+    public static Func<double, double> Swelling(double mm) => t => mm * Math.Sin(Math.PI * (0.06 + 0.88 * t));
+
+    public static Func<double, double> Even(double mm) => _ => mm;
+}
