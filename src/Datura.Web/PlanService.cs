@@ -1,9 +1,8 @@
-using System.Collections.Concurrent;
-using System.Security.Cryptography;
-using System.Text;
 using Datura.Core;
 using Datura.Core.Body;
+using Datura.Core.Shapes;
 using Datura.Files.Json;
+using Datura.Files.Pictures;
 
 namespace Datura.Web;
 
@@ -18,6 +17,19 @@ public sealed class PlanService(Library library)
 {
     private readonly Recent<FittedBody> bodies = new(12);
     private readonly Recent<PlannedLook> plans = new(24);
+
+    private readonly Recent<byte[]> kindPictures = new(300);
+
+    /// <summary>Picture of a kind in the library, PNG.</summary>
+    public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels)
+    {
+        var kit = await library.KitAsync(kitId);
+        return kindPictures.Get($"{kind.Id} {pixels} {Library.Write(kit)}", () =>
+        {
+            var (rgba, width, height) = PartPicture.Of(kind, kit, pixels);
+            return Png.Of(rgba, width, height);
+        });
+    }
 
     public FittedBody Body(IReadOnlyDictionary<string, double> measuresMm) =>
         bodies.Get(Library.Write(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm));
@@ -39,32 +51,5 @@ public sealed class PlanService(Library library)
         var setting = await library.SettingAsync(request.SettingId);
         var key = Library.Write(new { request.Look, face, kit, setting });
         return plans.Get(key, () => Planner.Plan(request.Look.ToLook(), face, Body(face.MeasuresMm), kit, setting));
-    }
-
-    private sealed class Recent<T>(int most)
-    {
-        private readonly ConcurrentDictionary<string, (Lazy<T> Value, long Used)> kept = new();
-        private long clock;
-
-        public T Get(string input, Func<T> make)
-        {
-            var key = Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(input)));
-            var entry = kept.AddOrUpdate(
-                key, _ => (new(make), Interlocked.Increment(ref clock)), (_, old) => (old.Value, Interlocked.Increment(ref clock)));
-            foreach (var old in kept.OrderByDescending(k => k.Value.Used).Skip(most))
-            {
-                kept.TryRemove(old.Key, out _);
-            }
-
-            try
-            {
-                return entry.Value.Value;
-            }
-            catch
-            {
-                kept.TryRemove(key, out _);
-                throw;
-            }
-        }
     }
 }

@@ -65,4 +65,18 @@ public class FaceTests(Service service) : IClassFixture<Service>
             Assert.Equal("image/png", answer.Content.Headers.ContentType?.MediaType);
         }
     }
+
+    [Fact]
+    public async Task EveryKindOfTheLibraryHasItsPictureAndCanBeHung()
+    {
+        var kinds = await service.Get<KindResource[]>("/api/kinds");
+        Assert.True(kinds.Length >= 45);
+        foreach (var kind in kinds)
+        {
+            var picture = await service.Client.GetAsync($"/api/kinds/{kind.Id}/picture?kit=saltmarsh-box");
+            Assert.Equal("image/png", picture.Content.Headers.ContentType?.MediaType);
+            var offer = await service.Get<OfferResource>($"/api/faces/tamsin/parts/{kind.Id}?kit=saltmarsh-box&setting=night-parade");
+            Assert.NotEmpty(offer.Sizes);
+        }
+    }
 }

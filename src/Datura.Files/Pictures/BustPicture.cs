@@ -34,9 +34,13 @@ public static class BustPicture
     /// <summary>The finished paint from one side, drawn at twice the size and averaged down so that edges are clean.</summary>
     public static (byte[] Rgba, int Width, int Height) Finished(PlannedLook look, BustView view, int width, int height)
     {
-        var paint = Painted(look, look.Coats.Count);
-        return (Halved(Rgba(BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2), paint), width, height), width, height);
+        var buffer = BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2);
+        return (Finished(look, buffer, PaintPixels), width, height);
     }
+
+    /// <summary>The finished paint in a buffer of twice the wanted size.</summary>
+    public static byte[] Finished(PlannedLook look, BustBuffer twice, int paintPixels) =>
+        Halved(Rgba(twice, Painted(look, look.Coats.Count, paintPixels)), twice.Width / 2, twice.Height / 2);
 
     /// <summary>The same view after every step; the first picture is the bare face.</summary>
     public static IReadOnlyList<byte[]> Steps(PlannedLook look, BustView view, int width, int height)

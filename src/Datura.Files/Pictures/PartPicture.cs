@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Paint;
@@ -10,6 +11,9 @@ public static class PartPicture
 {
     private static readonly Face Model = new("model", "Model", Measures.Reference, new(68, 9, 15), []);
     private static readonly Setting Plain = new("plain", "Plain", 60, 2, "daylight", 60);
+    private const int PaintPixels = 640;
+
+    private static readonly ConcurrentDictionary<(BustView View, int Pixels), BustBuffer> Buffers = new();
     private static readonly Lazy<FittedBody> Body = new(() => FittedBody.For(Measures.Reference));
 
     /// <param name="kit">Where its default paints come from; optional coats are laid too.</param>
@@ -27,7 +31,9 @@ public static class PartPicture
 
         var look = new Look(kind.Label, "", Mapping.Freehand, [part with { Paints = paints, Seed = 5 }]);
         var planned = Planner.Plan(look, Model, Body.Value, kit, Plain);
-        return BustPicture.Finished(planned, View(planned), pixels, pixels);
+        // All kinds share the body and a few views, so each view is projected once.
+        var buffer = Buffers.GetOrAdd((View(planned), pixels), key => BustBuffer.Render(Body.Value.Mesh, key.View, 2 * key.Pixels, 2 * key.Pixels));
+        return (BustPicture.Finished(planned, buffer, PaintPixels), pixels, pixels);
     }
 
     // Close enough to see the part, turned so that its left half faces the viewer.

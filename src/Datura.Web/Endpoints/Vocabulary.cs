@@ -27,11 +27,10 @@ public static class VocabularyEndpoints
     public static void MapVocabulary(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)])).WithTags("Words");
-        routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, Library library) =>
+        routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans) =>
         {
             var kind = PartKinds.Find(id) ?? throw new BadInputException("id", $"There is no kind called {id}.");
-            var (rgba, width, height) = PartPicture.Of(kind, await library.KitAsync(kit), KindPicturePixels);
-            return TypedResults.File(Png.Of(rgba, width, height), "image/png");
+            return TypedResults.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels), "image/png");
         }).WithTags("Words").ProducesProblem(400).ProducesProblem(404);
         routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names)).WithTags("Words");
         routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(

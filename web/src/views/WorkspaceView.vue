@@ -106,8 +106,11 @@ function onKey(event: KeyboardEvent) {
     if (menu.value) menu.value = null
     else workspace.selected = null
   } else if (event.key === 'Delete' && workspace.selected) workspace.remove(workspace.selected)
-  else if (event.key.toLowerCase() === 'a') choosing.value = true
-  else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
+  else if (event.key.toLowerCase() === 'a') {
+    // The dialog's search field takes the focus at once and must not get this letter.
+    event.preventDefault()
+    choosing.value = true
+  } else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
   else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
     const target = event.target as HTMLElement
     if (target.closest('[role="slider"], [role="radiogroup"]')) return
