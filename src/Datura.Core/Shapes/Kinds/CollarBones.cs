@@ -18,7 +18,7 @@ public sealed class CollarBones() : DrawnKind("collarBones", "Collar bones", Fam
         var spine = Curves.Through([start, 0.35 * end + 0.65 * start + new Body.ChartPoint(0, -3), 0.7 * end + 0.3 * start + new Body.ChartPoint(0, 2), end], closed: false);
         var (bone, hollow) = (context.Number("width"), context.Number("hollow"));
         pen.Say("Length", body.LineMm(spine), "mm", "from the notch");
-        pen.Fill("light", Curves.Band(spine, t => bone / 2 * (1 - 0.6 * t)), 0.6 * bone);
-        pen.Fill("shade", Curves.Band([.. spine.Select(p => p + new Body.ChartPoint(0, bone / 2 + hollow / 2))], t => hollow / 2 * Math.Sin(Math.PI * (0.15 + 0.7 * t))), 0.6 * hollow);
+        pen.Fill("light", Curves.Band(spine, t => bone / 2 * (1 - 0.6 * t)), 1.4 * bone);
+        pen.Fill("shade", Curves.Band([.. spine.Select(p => p + new Body.ChartPoint(0, bone / 2 + hollow / 2))], t => hollow / 2 * Math.Sin(Math.PI * (0.15 + 0.7 * t))), 0.9 * hollow);
     }
 }
