@@ -56,11 +56,19 @@ await shot('pointing', '/looks/drowned-lamp-keeper', {
   face: 'bartram',
   act: async (page) => {
     const box = await page.locator('.bust canvas').boundingBox()
-    await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.17)
-    await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.17)
+    await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.27)
+    await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.27)
   },
 })
 await shot('faces', '/faces/tamsin')
+await shot('library', '/looks/quay-seal', {
+  theme: 'wings',
+  face: 'tamsin',
+  act: async (page) => {
+    await page.keyboard.press('a')
+    await page.waitForTimeout(4000)
+  },
+})
 await shot('workspace-narrow', '/looks/drowned-lamp-keeper', { width: 390, height: 844 })
 
 // The sheet and the strip come straight from the service.
