@@ -1,0 +1,85 @@
+using Datura.Core.Order;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Tests.Order;
+
+/// <summary>The rules of order one by one (common practice).</summary>
+public class PrecedenceTests
+{
+    [Theory]
+    [InlineData(Stage.Map, Stage.Base, false, Precedence.MapFirst)]
+    [InlineData(Stage.Map, Stage.Line, false, Precedence.MapFirst)]
+    [InlineData(Stage.Base, Stage.BodyColour, true, Precedence.BaseUnderAll)]
+    [InlineData(Stage.Base, Stage.Depth, true, Precedence.BaseUnderAll)]
+    [InlineData(Stage.Depth, Stage.BodyColour, true, Precedence.StageOrder)]
+    [InlineData(Stage.BodyColour, Stage.Line, false, Precedence.LinesLast)]
+    [InlineData(Stage.Base, Stage.Line, false, Precedence.LinesLast)]
+    [InlineData(Stage.Line, Stage.Highlight, false, Precedence.HighlightsAfterLines)]
+    [InlineData(Stage.Base, Stage.Depth, false, null)]
+    [InlineData(Stage.Depth, Stage.BodyColour, false, null)]
+    public void ARuleHoldsOneWayOnly(Stage first, Stage second, bool overlap, string? rule)
+    {
+        var (a, b) = (Group(first), Group(second));
+        Assert.Equal(rule, Precedence.Rule(a, b, overlap));
+        Assert.Null(Precedence.Rule(b, a, overlap));
+    }
+
+    [Fact]
+    public void OfTwoOverlappingColoursTheLighterGoesFirst()
+    {
+        var (light, dark) = (Group(Stage.BodyColour, lightness: 80), Group(Stage.BodyColour, lightness: 20));
+        Assert.Equal(Precedence.LightBeforeDark, Precedence.Rule(light, dark, overlap: true));
+        Assert.Null(Precedence.Rule(dark, light, overlap: true));
+        Assert.Null(Precedence.Rule(light, dark, overlap: false));
+    }
+
+    [Fact]
+    public void AnUpperLayerGoesLaterEvenWhenItIsLighter()
+    {
+        var (throat, teeth) = (Group(Stage.BodyColour, lightness: 10), Group(Stage.BodyColour, lightness: 90, layer: 1));
+        Assert.Equal(Precedence.LayerOrder, Precedence.Rule(throat, teeth, overlap: true));
+        Assert.Null(Precedence.Rule(teeth, throat, overlap: true));
+    }
+
+    // Whatever the stages, layers, colours and overlaps are, the rules never ask for a before b before a.
+    [Fact]
+    public void RulesNeverGoRoundInACircle()
+    {
+        var groups = (from stage in Enum.GetValues<Stage>() from layer in new[] { 0, 1 } from lightness in new[] { 20.0, 80 } select Group(stage, lightness, layer)).ToArray();
+        var left = groups.ToList();
+        while (left.Count > 0)
+        {
+            var free = left.Where(b => left.All(a => a == b || Precedence.Rule(a, b, overlap: true) is null)).ToArray();
+            Assert.NotEmpty(free);
+            left.RemoveAll(free.Contains);
+        }
+    }
+
+    [Fact]
+    public void LongerLinesNeedMoreLoads()
+    {
+        double Seconds(double mm) => Job(Stage.Line, 20, 0, lineMm: mm).WorkSeconds;
+        var load = Rates.Of(Tool.Round3).LineMmPerLoad;
+        Assert.Equal(Seconds(load - 1) + Rates.ReloadSeconds, Seconds(load) - 1 / Rates.Of(Tool.Round3).LineMmPerSecond, 1e-6);
+        Assert.True(Seconds(300) < Seconds(600));
+    }
+
+    [Fact]
+    public void EveryToolHasARateOfItsOwnName() =>
+        Assert.Equal(Enum.GetValues<Tool>().Length, Enum.GetValues<Tool>().Select(t => Rates.Of(t).Name).Distinct().Count());
+
+    [Fact]
+    public void AThickerCoatDriesLonger()
+    {
+        var paint = DemoWorld.Kit.Paints[0];
+        Assert.Equal(2 * Rates.DryingSeconds(paint, paint.CoatFilmUm), Rates.DryingSeconds(paint, 2 * paint.CoatFilmUm), 1e-9);
+        Assert.True(Rates.DryingSeconds(paint, 0) > 0);
+    }
+
+    private static CoatGroup Group(Stage stage, double lightness = 50, int layer = 0) => new([Job(stage, lightness, layer, 100)]);
+
+    private static CoatJob Job(Stage stage, double lightness, int layer, double lineMm) => new(
+        $"{stage}{layer}{lightness}", 0, "Test", new("x", "X", stage, Tool.Round3, 1, lightness), layer, Tool.Round3,
+        new([new("rust", 1)]), 1, [], GeometryFactory.Default.CreatePoint(new Coordinate(0, 0)).Buffer(5), ["forehead"], 0, lineMm, lightness, 50);
+}
