@@ -31,7 +31,6 @@ export type BustView = 'front' | 'left' | 'right' | 'leftSide' | 'rightSide'
 const TURN_DEG: Record<BustView, number> = { front: 0, left: 42, right: -42, leftSide: 90, rightSide: -90 }
 const DISTANCE_M = 1.06
 const CENTRE = new Vector3(0, -0.022, -0.045)
-const NO_POINT = new Vector2(-9, -9)
 
 // The same light as on the service's own pictures, so that the bust and the sheet agree.
 const LIGHT = /* glsl */ `
@@ -217,9 +216,8 @@ export class SkinScene {
   private chartBox(width: number, height: number) {
     const span = Math.max(0.96, (0.8 * height) / width)
     const across = (span * width) / height
-    const middle = 0.5
     const top = 1.0 + (span - 0.96) / 2
-    return { left: 0.5 - across / 2, right: 0.5 + across / 2, top, bottom: top - span, middle }
+    return { left: 0.5 - across / 2, right: 0.5 + across / 2, top, bottom: top - span }
   }
 
   /** Place on the canvas (CSS pixels) of a place of the chart; only for the flat chart. */
@@ -247,7 +245,7 @@ export class SkinScene {
       return { x: (u - 0.5) * this.window.sideMm, y: this.window.topMm - (1 - v) * this.window.sideMm }
     }
     if (!this.mesh) return null
-    const at = NO_POINT.clone().set((x / box.width) * 2 - 1, 1 - (y / box.height) * 2)
+    const at = new Vector2((x / box.width) * 2 - 1, 1 - (y / box.height) * 2)
     const ray = new Raycaster()
     ray.setFromCamera(at, this.camera)
     const hit = ray.intersectObject(this.mesh)[0]
