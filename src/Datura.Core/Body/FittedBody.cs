@@ -9,9 +9,11 @@ public sealed class FittedBody
     private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
     private readonly Lazy<ZoneLookup> lookup;
 
-    private FittedBody(IReadOnlyDictionary<string, double> measuresMm, SkinGrid skin, SkinGrid faired)
+    private FittedBody(IReadOnlyDictionary<string, double> measuresMm, IReadOnlySet<string> estimated, SkinGrid skin, SkinGrid faired)
     {
         MeasuresMm = measuresMm;
+        Estimated = estimated;
+        IsUneven = Measures.All.Any(m => m.Group == MeasureGroup.LeftAndRight && !estimated.Contains(m.Id) && measuresMm[m.Id] != 0);
         Skin = skin;
         Chart = new(skin, faired, Landmarks.At("sellion").HeightMm);
         mesh = new(() => SkinMesh.Of(Skin, Chart));
@@ -20,8 +22,14 @@ public sealed class FittedBody
         LandmarksOnChart = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
     }
 
-    /// <summary>Every measure, the missing ones filled by proportion.</summary>
+    /// <summary>Every measure; those not given as they follow from the others.</summary>
     public IReadOnlyDictionary<string, double> MeasuresMm { get; }
+
+    /// <summary>Measures that were not given.</summary>
+    public IReadOnlySet<string> Estimated { get; }
+
+    /// <summary>Whether left and right of this body differ.</summary>
+    public bool IsUneven { get; }
 
     public SkinGrid Skin { get; }
 
@@ -37,8 +45,8 @@ public sealed class FittedBody
     /// <exception cref="MeasureException">The measures are nonsense or contradict each other.</exception>
     public static FittedBody For(IReadOnlyDictionary<string, double> measuresMm)
     {
-        var (skin, faired) = BodyFit.Fit(measuresMm);
-        return new(MeasureCheck.Filled(measuresMm), skin, faired);
+        var (skin, faired, all) = BodyFit.Fit(measuresMm);
+        return new(all, Measures.All.Select(m => m.Id).Where(id => !measuresMm.ContainsKey(id)).ToHashSet(), skin, faired);
     }
 
     /// <summary>Builds what all bodies share, so that the first one asked for comes as fast as the others.</summary>
@@ -47,6 +55,18 @@ public sealed class FittedBody
     public ChartPoint Landmark(string name) => LandmarksOnChart.TryGetValue(name, out var at)
         ? at
         : throw new ArgumentException($"There is no landmark called {name}.");
+
+    /// <summary>The same place of anatomy on the other side.</summary>
+    public ChartPoint Mirrored(ChartPoint at)
+    {
+        if (!IsUneven)
+        {
+            return at.Mirrored();
+        }
+
+        var skin = Chart.ToSkin(at);
+        return Chart.ToChart(skin with { AzimuthRad = -skin.AzimuthRad });
+    }
 
     /// <summary>Shortest length on the skin, mm.</summary>
     public double TapeMm(ChartPoint a, ChartPoint b) => Tape.DistanceMm(Skin, Chart.ToSkin(a), Chart.ToSkin(b));

@@ -22,9 +22,10 @@ public static class Landmarks
         {
             var azimuth = CsvData.Number(row[1]) * Math.PI / 180;
             var height = CsvData.Number(row[2]);
-            if (azimuth == 0)
+            // On the mid-line, in front or at the back, there is one point and no side.
+            if (azimuth is 0 or >= Math.PI)
             {
-                all[row[0]] = new(0, height);
+                all[row[0]] = new(azimuth, height);
                 continue;
             }
 

@@ -7,12 +7,32 @@ public sealed record MeasureProblem(string Field, string Sentence);
 /// <summary>Tells nonsense and contradiction among measures; nothing is silently bent.</summary>
 public static class MeasureCheck
 {
+    /// <summary>Pairs of which the first cannot exceed a share of the second.</summary>
+    private static readonly (string Small, string Large, double Share, string Sentence)[] Pairs =
+    [
+        ("lowerFaceHeight", "faceHeight", 0.82, "The lower face is nearly as high as the whole face. Measure it from the nose root, not from the hairline."),
+        ("faceHeight", "headHeight", 1.0, "The face is higher than the head. Measure the head from its top, the face from the hairline, both to the underside of the chin."),
+        ("noseHeight", "lowerFaceHeight", 0.65, "The nose takes up nearly the whole lower face. Measure it from the nose root to its base, not to the lip."),
+        ("mouthWidth", "faceWidth", 0.55, "The mouth is too wide for this face. Measure corner to corner of the closed mouth, and the face across the cheekbones."),
+        ("outerEyeDistance", "faceWidth", 0.86, "The eyes reach as far out as the cheekbones. Measure outer corner to outer corner, and the face across the cheekbones."),
+        ("innerEyeDistance", "outerEyeDistance", 0.55, "The inner corners of the eyes are too far apart for the outer ones. Measure both with the eyes closed."),
+        ("noseWidth", "outerEyeDistance", 0.65, "The nose is nearly as wide as the eyes are apart. Measure across the nostril wings without pressing."),
+        ("jawWidth", "faceWidth", 1.05, "The jaw is wider than the cheekbones. Measure both straight, corner to corner."),
+        ("foreheadWidth", "headWidth", 1.0, "The forehead is wider than the head. Measure the forehead at its narrowest, the head above the ears."),
+        ("faceWidth", "headWidth", 1.15, "The face is much wider than the head. Measure the head straight across above the ears."),
+        ("faceWidth", "faceHeight", 1.05, "The face is wider than it is high. Check face width and face height."),
+        ("faceWidth", "shoulderWidth", 0.6, "The shoulders are hardly wider than the face. Measure them from bone point to bone point."),
+        ("neckGirth", "faceWidth", 3.9, "The neck is thicker than the head. Check neck girth and face width."),
+        ("neckGirth", "headGirth", 0.95, "The neck is as thick as the head. Check neck girth and head girth."),
+        ("chestWidth", "shoulderWidth", 1.15, "The chest is wider than the shoulders. Measure it straight across, with the arms hanging."),
+    ];
+
     public static IReadOnlyList<MeasureProblem> Problems(IReadOnlyDictionary<string, double> measuresMm)
     {
         var found = new List<MeasureProblem>();
         foreach (var (id, value) in measuresMm)
         {
-            if (Measures.All.FirstOrDefault(m => m.Id == id) is not { } measure)
+            if (Measures.Find(id) is not { } measure)
             {
                 found.Add(new(id, $"There is no measure called {id}."));
             }
@@ -28,30 +48,22 @@ public static class MeasureCheck
             return found;
         }
 
-        void Below(string small, string large, double atMost, string sentence)
-        {
-            var all = Filled(measuresMm);
-            if (all[small] > atMost * all[large])
-            {
-                found.Add(new(small, sentence));
-            }
-        }
-
-        Below("lowerFaceHeight", "faceHeight", 0.82, "The lower face is nearly as high as the whole face. Measure it from the nose root, not from the hairline.");
-        Below("mouthWidth", "faceWidth", 0.55, "The mouth is too wide for this face. Measure corner to corner of the closed mouth, and the face across the cheekbones.");
-        Below("outerEyeDistance", "faceWidth", 0.86, "The eyes reach as far out as the cheekbones. Measure outer corner to outer corner, and the face across the cheekbones.");
-        Below("faceWidth", "faceHeight", 1.05, "The face is wider than it is high. Check face width and face height.");
-        Below("faceWidth", "shoulderWidth", 0.6, "The shoulders are hardly wider than the face. Measure them from bone point to bone point.");
-        Below("neckGirth", "faceWidth", 3.9, "The neck is thicker than the head. Check neck girth and face width.");
+        found.AddRange(Pairs
+            .Where(p => measuresMm.TryGetValue(p.Small, out var small) && measuresMm.TryGetValue(p.Large, out var large) && small > p.Share * large)
+            .Select(p => new MeasureProblem(p.Small, p.Sentence)));
+        found.AddRange(GirthProblem(measuresMm));
         return found;
     }
 
-    /// <summary>The given measures, and for those not given the reference value scaled by the mean ratio of the given ones.</summary>
-    public static IReadOnlyDictionary<string, double> Filled(IReadOnlyDictionary<string, double> measuresMm)
+    // A tape round a head cannot be shorter than that round the lozenge through its four extremes, nor longer than that round its box.
+    private static IEnumerable<MeasureProblem> GirthProblem(IReadOnlyDictionary<string, double> measuresMm)
     {
-        var given = Measures.All.Where(m => measuresMm.ContainsKey(m.Id)).ToArray();
-        var ratio = given.Length == 0 ? 1 : given.Average(m => measuresMm[m.Id] / Measures.Reference[m.Id]);
-        return Measures.All.ToDictionary(
-            m => m.Id, m => measuresMm.TryGetValue(m.Id, out var value) ? value : ratio * Measures.Reference[m.Id]);
+        if (measuresMm.TryGetValue("headGirth", out var girth) && measuresMm.TryGetValue("headWidth", out var width)
+            && measuresMm.TryGetValue("headLength", out var length)
+            && (girth < 2 * Math.Sqrt(width * width + length * length) || girth > 1.8 * (width + length)))
+        {
+            yield return new("headGirth", FormattableString.Invariant(
+                $"A head {width:0} mm wide and {length:0} mm long cannot have a girth of {girth:0} mm. Check the three against each other."));
+        }
     }
 }

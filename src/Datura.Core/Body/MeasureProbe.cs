@@ -3,18 +3,15 @@ namespace Datura.Core.Body;
 /// <summary>Just the points one measure needs, so that the fit need not move the whole skin to read it.</summary>
 internal sealed class MeasureProbe
 {
+    private readonly MeasureReading reading;
     private readonly Vec3[] start;
     private readonly Vec3[][] moves;
-    private readonly bool closed;
 
     public MeasureProbe(Measure measure)
     {
-        var skin = ReferenceSkin.Skin;
-        closed = measure.GirthAtMm is not null;
-        start = measure.GirthAtMm is { } height
-            ? [.. Enumerable.Range(0, skin.Columns).Select(i => skin.Node((int)Math.Round((height - skin.LowestMm) / skin.StepMm), i))]
-            : [skin.Position(Landmarks.At(measure.From!)), skin.Position(Landmarks.At(measure.To!))];
-        moves = [.. Measures.All.Select(m => start.Select(m.Move).ToArray())];
+        reading = measure.Reading;
+        start = [.. reading.Places().Select(ReferenceSkin.Skin.Position)];
+        moves = [.. BodyModes.All.Select(m => start.Select(m.Move).ToArray())];
     }
 
     public double Value(double[] amounts)
@@ -28,12 +25,6 @@ internal sealed class MeasureProbe
             }
         }
 
-        var sum = closed ? points[^1].DistanceTo(points[0]) : 0;
-        for (var n = 1; n < points.Length; n++)
-        {
-            sum += points[n].DistanceTo(points[n - 1]);
-        }
-
-        return sum;
+        return reading.Value(points);
     }
 }

@@ -62,7 +62,7 @@ public static class ReferenceSkin
         });
         radius = Calmed(radius);
         CloseCrown(radius);
-        var skin = SkinGrid.FromCapsule(radius, LowestMm, RowStepMm).Raised(SkinFeatures.HeightMm);
+        var skin = SkinGrid.FromCapsule(radius, LowestMm, RowStepMm).Eased(JoinShare, halfRows: 18).Raised(SkinFeatures.HeightMm);
         var faired = SkinGrid.FromCapsule(FairedRadius(radius), LowestMm, RowStepMm);
         return (skin, faired);
     }
@@ -102,6 +102,10 @@ public static class ReferenceSkin
             yield return (azimuth * Deg * PlaneRadiusMm, v, r, 0.3);
         }
     }
+
+    // Cylinder and dome of the capsule meet at eye level with the same radius but not the same slope; behind the face that shows.
+    private static double JoinShare(SkinPoint at) =>
+        (1 - Ramp(18, 48, Math.Abs(at.HeightMm - CapsuleCoordinates.EyeLevelMm))) * Ramp(70 * Deg, 88 * Deg, Math.Abs(at.AzimuthRad));
 
     private static RingTable LoadRings() => new(CsvData.Rows("rings.csv")
         .Select(row => (CsvData.Number(row[0]), CsvData.Number(row[1]), CsvData.Number(row[2]))));

@@ -65,24 +65,58 @@ public sealed class SkinGrid
 
     public Vec3 Node(int row, int column) => points[row * Columns + (column % Columns + Columns) % Columns];
 
-    /// <summary>The same grid with every point moved; fields are per node in row order.</summary>
-    public SkinGrid Moved(IReadOnlyList<Vec3[]> fields, IReadOnlyList<double> amounts)
+    /// <summary>The same grid with every point moved by a weighted sum of fields.</summary>
+    public SkinGrid Moved(IReadOnlyList<DisplacementField> fields, IReadOnlyList<double> amounts)
     {
         var moved = new Vec3[points.Length];
         Parallel.For(0, Rows, row =>
         {
-            for (var n = row * Columns; n < (row + 1) * Columns; n++)
+            var line = moved.AsSpan(row * Columns, Columns);
+            points.AsSpan(row * Columns, Columns).CopyTo(line);
+            for (var k = 0; k < fields.Count; k++)
             {
-                var p = points[n];
-                for (var k = 0; k < fields.Count; k++)
+                var (field, amount) = (fields[k], amounts[k]);
+                if (amount == 0 || row < field.FirstRow || row >= field.EndRow)
                 {
-                    p += amounts[k] * fields[k][n];
+                    continue;
                 }
 
-                moved[n] = p;
+                var push = field.AtNodes.AsSpan((row - field.FirstRow) * Columns, Columns);
+                for (var i = 0; i < line.Length; i++)
+                {
+                    line[i] += amount * push[i];
+                }
             }
         });
         return new(moved, Columns, Rows, LowestMm, StepMm);
+    }
+
+    /// <summary>The same grid with points drawn towards the mean of their column, by a share that depends on the place.</summary>
+    public SkinGrid Eased(Func<SkinPoint, double> share, int halfRows)
+    {
+        var eased = (Vec3[])points.Clone();
+        for (var row = halfRows; row < Rows - halfRows; row++)
+        {
+            for (var i = 0; i < Columns; i++)
+            {
+                var s = share(new(Azimuth(i), Height(row)));
+                if (s > 0)
+                {
+                    Vec3 sum = default;
+                    var weights = 0.0;
+                    for (var k = -halfRows; k <= halfRows; k++)
+                    {
+                        var weight = halfRows + 1 - Math.Abs(k);
+                        sum += weight * Node(row + k, i);
+                        weights += weight;
+                    }
+
+                    eased[row * Columns + i] = (1 - s) * Node(row, i) + s / weights * sum;
+                }
+            }
+        }
+
+        return new(eased, Columns, Rows, LowestMm, StepMm);
     }
 
     /// <summary>The same grid with every point lifted along its normal by a height in mm.</summary>
@@ -100,7 +134,15 @@ public sealed class SkinGrid
         return new(raised, Columns, Rows, LowestMm, StepMm);
     }
 
-    public Vec3[] Field(Func<Vec3, Vec3> displacement) => [.. points.AsParallel().AsOrdered().Select(displacement)];
+    /// <summary>A displacement at every node, kept only for the rows it touches.</summary>
+    public DisplacementField Field(Func<Vec3, Vec3> displacement)
+    {
+        var all = points.AsParallel().AsOrdered().Select(displacement).ToArray();
+        bool Still(int row) => all.AsSpan(row * Columns, Columns).IndexOfAnyExcept(default(Vec3)) < 0;
+        var first = Enumerable.Range(0, Rows).FirstOrDefault(r => !Still(r), Rows);
+        var end = Enumerable.Range(0, Rows).LastOrDefault(r => !Still(r), first - 1) + 1;
+        return new(first, end, all[(first * Columns)..(end * Columns)]);
+    }
 
     /// <summary>Outward unit normal at a node, from its neighbours.</summary>
     public Vec3 NodeNormal(int row, int column)

@@ -1,5 +1,4 @@
 using NetTopologySuite.Geometries;
-using NetTopologySuite.Geometries.Utilities;
 
 namespace Datura.Core.Body;
 
@@ -25,16 +24,14 @@ public static class Zones
         Geometry taken = GeometryFactory.Default.CreatePolygon();
         foreach (var (name, outline) in Table)
         {
-            var left = Fixed(OneSide(chart, outline));
-            var both = left.Union(Mirror(left));
+            var right = outline.Select(p => p with { AzimuthRad = -p.AzimuthRad }).ToArray();
+            var both = Fixed(OneSide(chart, outline)).Union(Fixed(OneSide(chart, right)));
             result[name] = Fixed(both.Difference(taken));
             taken = taken.Union(both);
         }
 
         return result;
     }
-
-    private static Geometry Mirror(Geometry g) => AffineTransformation.ScaleInstance(-1, 1).Transform(g);
 
     private static Geometry Fixed(Geometry g) => g.IsValid ? g : g.Buffer(0);
 

@@ -48,7 +48,7 @@ public abstract class PartKind
         {
             // Kinds draw on the wearer's left; the right side is its mirror image.
             var (marks, sizes) = OneSide(new(body, this, part, costume, side));
-            all.AddRange(side == Side.Right ? marks.Select(Mirror.Of) : marks);
+            all.AddRange(side == Side.Right ? marks.Select(m => Mirror.Of(m, body)) : marks);
             if (lines.Count == 0)
             {
                 lines.AddRange(sizes);

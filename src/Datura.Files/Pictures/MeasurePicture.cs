@@ -12,7 +12,7 @@ public static class MeasurePicture
     public static byte[] Png(Measure measure, int pixels)
     {
         var body = FittedBody.For(Measures.Reference);
-        var view = measure.Id is "neckGirth" or "shoulderWidth" ? BustView.Front with { HeightMm = 470 } : BustView.FaceClose;
+        var view = ViewOf(measure, body);
         var size = pixels * 2;
         var buffer = BustBuffer.Render(body.Mesh, view, size, size);
         var rgba = BustPicture.Rgba(buffer, new PaintPicture(Clay, new(64)));
@@ -25,15 +25,36 @@ public static class MeasurePicture
         return data.ToArray();
     }
 
-    private static IEnumerable<Vec3> Line(Measure measure, FittedBody body)
+    // Only what faces the viewer of a girth; of a difference the two places themselves.
+    private static IEnumerable<Vec3> Line(Measure measure, FittedBody body) => measure.Reading switch
     {
-        if (measure.GirthAtMm is { } height)
+        GirthReading girth => Enumerable.Range(-18, 37).Select(k => body.Skin.Position(new(k * 5 * Math.PI / 180, girth.HeightMm))),
+        ReachDifference reach => new[] { 1, 0, 2 }.Select(k => body.Skin.Position(reach.Places()[k])),
+        _ => measure.Reading.Places().Select(body.Skin.Position),
+    };
+
+    private static BustView ViewOf(Measure measure, FittedBody body)
+    {
+        if (measure.Id is "headLength" or "headGirth")
         {
-            return Enumerable.Range(-18, 37).Select(k => body.Skin.Position(new(k * 5 * Math.PI / 180, height)));
+            return BustView.FaceClose with { TurnDeg = -62, HeightMm = 300 };
         }
 
-        var (a, b) = (body.Skin.Position(Landmarks.At(measure.From!)), body.Skin.Position(Landmarks.At(measure.To!)));
-        return [a, b];
+        if (measure.Group == MeasureGroup.NeckAndChest)
+        {
+            return BustView.Front with { HeightMm = 470 };
+        }
+
+        // Near enough that the length fills a good part of the picture.
+        var line = Line(measure, body).ToArray();
+        double low = line.Min(p => p.Y), high = line.Max(p => p.Y);
+        var extent = Math.Max(high - low, line.Max(p => p.X) - line.Min(p => p.X));
+        return BustView.FaceClose with
+        {
+            TurnDeg = measure.Id == "noseDepth" ? -40 : 0,
+            CentreYMm = (low + high) / 2,
+            HeightMm = Math.Clamp(1.7 * extent, 150, 300),
+        };
     }
 
     private static void Draw(SKCanvas canvas, (float X, float Y, float Z)[] line)

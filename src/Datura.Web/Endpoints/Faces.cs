@@ -24,6 +24,7 @@ public sealed record BodyResource(
     double WindowTopMm,
     double LowestMm,
     IReadOnlyDictionary<string, double> MeasuresMm,
+    IReadOnlyList<string> Estimated,
     IReadOnlyDictionary<string, ChartPoint> Landmarks,
     IReadOnlyDictionary<string, IReadOnlyList<IReadOnlyList<double>>> Zones);
 
@@ -64,7 +65,7 @@ public static class FaceEndpoints
         {
             var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
             return TypedResults.Ok(new BodyResource(
-                ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, body.LandmarksOnChart,
+                ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart,
                 body.ZoneOutlines.ToDictionary(z => z.Key, z => Rings(z.Value))));
         });
         faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans) =>
@@ -88,6 +89,8 @@ public static class FaceEndpoints
             var costume = new Costume((await library.SettingAsync(setting)).NecklineMm);
             return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit), costume)));
         });
+        faces.MapPost("/estimate", (FacePreview preview, PlanService plans) => TypedResults.Ok(
+            plans.Body(preview.MeasuresMm).MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1))));
         faces.MapPost("/preview", (FacePreview preview, PlanService plans) =>
         {
             var body = plans.Body(preview.MeasuresMm);

@@ -16,7 +16,8 @@ public sealed record KindResource(
     string Id, string Label, Family Family, bool Sided, IReadOnlyList<string> HangsOn, IReadOnlyList<ParameterResource> Parameters, IReadOnlyList<RoleResource> Roles);
 
 public sealed record MeasureResource(
-    string Id, string Label, string StandardTerm, string HowTaken, Instrument Instrument, double LeastMm, double MostMm, double ReferenceMm);
+    string Id, string Label, string StandardTerm, string HowTaken, MeasureGroup Group, Instrument Instrument,
+    double LeastMm, double MostMm, double TypicalLowMm, double TypicalHighMm);
 
 /// <summary>The words of the trade: kinds of parts, measures, zones, the file schema; and whether the service is well.</summary>
 public static class VocabularyEndpoints
@@ -34,9 +35,10 @@ public static class VocabularyEndpoints
         }).WithTags("Words").ProducesProblem(400).ProducesProblem(404);
         routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names)).WithTags("Words");
         routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
-            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Instrument, m.LeastMm, m.MostMm, Math.Round(Measures.Reference[m.Id])))])).WithTags("Words");
+            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))])).WithTags("Words");
+        routes.MapGet("/api/measures/presets", () => TypedResults.Ok(MeasurePresets.All)).WithTags("Words");
         routes.MapGet("/api/measures/{id}/picture", (string id) => TypedResults.File(MeasurePicture.Png(
-            Measures.All.FirstOrDefault(m => m.Id == id) ?? throw new BadInputException("id", $"There is no measure called {id}."),
+            Measures.Find(id) ?? throw new BadInputException("id", $"There is no measure called {id}."),
             MeasurePicturePixels), "image/png")).WithTags("Words").ProducesProblem(400);
         routes.MapGet("/schemas/look-1.schema.json", () => TypedResults.Text(LookFile.SchemaText, "application/schema+json")).WithTags("Words");
     }

@@ -48,7 +48,7 @@ public class DrawingTests
     {
         foreach (var mark in DemoWorld.Expand(DemoWorld.Part("bolts")).Marks)
         {
-            var back = Mirror.Of(Mirror.Of(mark));
+            var back = Mirror.Of(Mirror.Of(mark, DemoWorld.Body), DemoWorld.Body);
             if (mark is RegionMark region)
             {
                 Assert.True(region.Outline.EqualsExact(((RegionMark)back).Outline, 1e-9));

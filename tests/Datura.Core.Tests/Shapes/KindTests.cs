@@ -27,7 +27,7 @@ public class KindTests
         // Lights are left out: one lamp lights both sides from the same side (common practice).
         var marks = DemoWorld.Expand(DemoWorld.Part(kind)).Marks.Where(m => m.Role != "light").ToArray();
         Assert.Equal(
-            marks.Where(m => m.Side == Side.Left).Select(m => Describe(Mirror.Of(m))),
+            marks.Where(m => m.Side == Side.Left).Select(m => Describe(Mirror.Of(m, DemoWorld.Body))),
             marks.Where(m => m.Side == Side.Right).Select(Describe));
     }
 
@@ -41,7 +41,7 @@ public class KindTests
         }
 
         var marks = DemoWorld.Expand(DemoWorld.Part(kind) with { Unevenness = 1 }).Marks;
-        var left = marks.Where(m => m.Side == Side.Left).Select(m => Describe(Mirror.Of(m))).ToArray();
+        var left = marks.Where(m => m.Side == Side.Left).Select(m => Describe(Mirror.Of(m, DemoWorld.Body))).ToArray();
         var right = marks.Where(m => m.Side == Side.Right).Select(Describe).ToArray();
         Assert.Equal(left.Length, right.Length);
         Assert.NotEqual(left, right);

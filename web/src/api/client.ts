@@ -17,6 +17,8 @@ export type Setting = Schemas['Setting']
 export type FaceResource = Schemas['FaceResource']
 export type Face = Schemas['Face']
 export type Measure = Schemas['MeasureResource']
+export type MeasureGroup = Schemas['MeasureGroup']
+export type MeasurePreset = Schemas['MeasurePreset']
 export type Body = Schemas['BodyResource']
 export type Offer = Schemas['OfferResource']
 export type WearerCaution = Schemas['WearerCaution']
@@ -110,6 +112,9 @@ export const api = {
   addFace: (face: Face) => answer(client.POST('/api/faces', { body: face })),
   saveFace: (id: string, revision: number, face: Face) =>
     answer(client.PUT('/api/faces/{id}', { params: { path: { id } }, body: { revision, face } })),
+  /** Every measure of a face, those not given as they follow from the others. */
+  faceEstimate: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
+    answer(client.POST('/api/faces/estimate', { body: { measuresMm, skin }, signal })),
   facePreview: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
     blob('/api/faces/preview', { measuresMm, skin }, signal),
   body: (id: string) => answer(client.GET('/api/faces/{id}/body', { params: { path: { id } } })),
@@ -129,6 +134,7 @@ export const api = {
   kits: () => answer(client.GET('/api/kits')),
   settings: () => answer(client.GET('/api/settings')),
   measures: () => answer(client.GET('/api/measures')),
+  measurePresets: () => answer(client.GET('/api/measures/presets')),
   zones: () => answer(client.GET('/api/zones')),
   plan: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan', { body: request, signal })),

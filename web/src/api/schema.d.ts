@@ -157,6 +157,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/measures/presets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeasurePreset"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measures/{id}/picture": {
         parameters: {
             query?: never;
@@ -1156,6 +1191,65 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faces/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FacePreview"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            [key: string]: number;
+                        };
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faces/preview": {
         parameters: {
             query?: never;
@@ -1806,6 +1900,7 @@ export interface components {
             measuresMm: {
                 [key: string]: number;
             };
+            estimated: string[];
             landmarks: {
                 [key: string]: components["schemas"]["ChartPoint"];
             };
@@ -1924,18 +2019,31 @@ export interface components {
         Mapping: "pencil" | "freehand";
         /** @enum {unknown} */
         Material: "waterCake" | "cream" | "powder" | "pencil" | "metallic";
+        /** @enum {unknown} */
+        MeasureGroup: "heights" | "widths" | "round" | "neckAndChest" | "leftAndRight";
+        MeasurePreset: {
+            id: string;
+            label: string;
+            source: string;
+            measuresMm: {
+                [key: string]: number;
+            };
+        };
         MeasureResource: {
             id: string;
             label: string;
             standardTerm: string;
             howTaken: string;
+            group: components["schemas"]["MeasureGroup"];
             instrument: components["schemas"]["Instrument"];
             /** Format: double */
             leastMm: number;
             /** Format: double */
             mostMm: number;
             /** Format: double */
-            referenceMm: number;
+            typicalLowMm: number;
+            /** Format: double */
+            typicalHighMm: number;
         };
         OfferResource: {
             kind: string;

@@ -1,6 +1,14 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { api, type FaceResource, type Kind, type Kit, type Measure, type Setting } from '../api/client'
+import {
+  api,
+  type FaceResource,
+  type Kind,
+  type Kit,
+  type Measure,
+  type MeasurePreset,
+  type Setting,
+} from '../api/client'
 import { usePreferences } from './preferences'
 
 /** What the studio has: faces, kits, settings, and the words of the trade. */
@@ -9,6 +17,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   const kinds = ref<Kind[]>([])
   const zones = ref<string[]>([])
   const measures = ref<Measure[]>([])
+  const presets = ref<MeasurePreset[]>([])
   const faces = ref<FaceResource[]>([])
   const kits = ref<Kit[]>([])
   const settings = ref<Setting[]>([])
@@ -19,10 +28,11 @@ export const useCatalogue = defineStore('catalogue', () => {
   const setting = computed(() => settings.value.find((s) => s.id === preferences.setting))
 
   async function load() {
-    const [k, z, m, f, b, s] = await Promise.all([
+    const [k, z, m, p, f, b, s] = await Promise.all([
       api.kinds(),
       api.zones(),
       api.measures(),
+      api.measurePresets(),
       api.faces(),
       api.kits(),
       api.settings(),
@@ -30,6 +40,7 @@ export const useCatalogue = defineStore('catalogue', () => {
     kinds.value = k
     zones.value = z
     measures.value = m
+    presets.value = p
     faces.value = f
     kits.value = b
     settings.value = s.map((stored) => stored.setting)
@@ -55,5 +66,20 @@ export const useCatalogue = defineStore('catalogue', () => {
 
   const kindOf = (id: string) => kinds.value.find((k) => k.id === id)
 
-  return { kinds, zones, measures, faces, kits, settings, face, kit, setting, ready, load, loadFaces, kindOf }
+  return {
+    kinds,
+    zones,
+    measures,
+    presets,
+    faces,
+    kits,
+    settings,
+    face,
+    kit,
+    setting,
+    ready,
+    load,
+    loadFaces,
+    kindOf,
+  }
 })

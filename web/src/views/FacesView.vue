@@ -1,8 +1,16 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NInput, NInputNumber, useMessage } from 'naive-ui'
+import { NButton, NCheckbox, NDropdown, NInput, NInputNumber, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, picture, type ApiProblem, type Face, type WearerCaution } from '../api/client'
+import {
+  api,
+  picture,
+  type ApiProblem,
+  type Face,
+  type Measure,
+  type MeasureGroup,
+  type WearerCaution,
+} from '../api/client'
 import { MM_PER_INCH } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -16,6 +24,17 @@ const CAUTIONS: { id: WearerCaution; label: string }[] = [
   { id: 'beard', label: 'Beard' },
   { id: 'child', label: 'Child' },
 ]
+const GROUPS: { id: MeasureGroup; label: string; about: string }[] = [
+  { id: 'heights', label: 'Heights', about: '' },
+  { id: 'widths', label: 'Widths', about: '' },
+  { id: 'round', label: 'Round the head', about: '' },
+  { id: 'neckAndChest', label: 'Neck and chest', about: '' },
+  {
+    id: 'leftAndRight',
+    label: 'Left and right',
+    about: 'As the wearer has them. Leave them out and both sides are the same.',
+  },
+]
 const PREVIEW_AFTER_MS = 250
 
 const router = useRouter()
@@ -26,11 +45,12 @@ const face = ref<Face | null>(null)
 const errors = ref<Record<string, string[]>>({})
 const preview = ref('')
 const previewProblem = ref('')
+const estimate = ref<Record<string, number>>({})
 const saving = ref(false)
 let previewTimer = 0
 let previewCall: AbortController | null = null
 
-const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id ?? preferences.face)))
+const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id || preferences.face)))
 const changed = computed(() => JSON.stringify(face.value) !== JSON.stringify(stored.value?.face))
 const inches = computed(() => preferences.unit === 'in')
 
@@ -52,7 +72,9 @@ watch(
       previewCall?.abort()
       previewCall = new AbortController()
       try {
-        const image = await api.facePreview(face.value.measuresMm, face.value.skin, previewCall.signal)
+        const asked = [face.value.measuresMm, face.value.skin, previewCall.signal] as const
+        const [image, all] = await Promise.all([api.facePreview(...asked), api.faceEstimate(...asked)])
+        estimate.value = all
         if (preview.value) URL.revokeObjectURL(preview.value)
         preview.value = URL.createObjectURL(image)
         previewProblem.value = ''
@@ -71,6 +93,31 @@ function shownLength(mm: number | undefined) {
   return mm === undefined
     ? null
     : Number((inches.value ? mm / MM_PER_INCH : mm).toFixed(inches.value ? 2 : 1))
+}
+
+function length(mm: number) {
+  return String(shownLength(mm))
+}
+
+/** What is usual, and how the value stands to it. */
+function usual(m: Measure) {
+  return `Usual for adults ${length(m.typicalLowMm)} to ${length(m.typicalHighMm)} ${preferences.unit}`
+}
+
+const given = computed(() => Object.keys(face.value?.measuresMm ?? {}).length)
+const presetChoices = computed(() => catalogue.presets.map((p) => ({ key: p.id, label: p.label })))
+
+function startFrom(id: string) {
+  const preset = catalogue.presets.find((p) => p.id === id)
+  if (!preset || !face.value) return
+  const before = face.value
+  face.value = { ...before, measuresMm: { ...preset.measuresMm } }
+  message.info(
+    `Measures of a ${preset.label.toLowerCase()}: means from memory. Replace them with your own.`,
+    {
+      duration: 6000,
+    },
+  )
 }
 
 function measure(id: string, value: number | null) {
@@ -157,36 +204,59 @@ async function add() {
 
       <div class="columns">
         <div class="measures">
-          <h2>Measures</h2>
-          <p class="faint">Leave one out and it is filled in by proportion.</p>
-          <div v-for="m in catalogue.measures" :key="m.id" class="measure" :data-measure="m.id">
-            <img
-              :src="picture.measure(m.id)"
-              :alt="`Where ${m.label.toLowerCase()} is taken`"
-              width="84"
-              height="84"
-              loading="lazy"
-            />
-            <div class="words">
-              <strong>{{ m.label }}</strong>
-              <span class="faint">{{ m.howTaken }} {{ m.instrument === 'tape' ? 'Tape.' : 'Caliper.' }}</span>
-              <span v-if="errors[`measuresMm.${m.id}`]" class="stop" role="alert">
-                {{ errors[`measuresMm.${m.id}`]!.join(' ') }}
-              </span>
-            </div>
-            <n-input-number
-              :value="shownLength(face.measuresMm[m.id])"
-              :step="inches ? 0.05 : 1"
-              :placeholder="`${shownLength(m.referenceMm)}`"
-              clearable
-              :show-button="false"
-              :input-props="{ 'aria-label': `${m.label}, ${preferences.unit}` }"
-              style="width: 110px"
-              @update:value="(v: number | null) => measure(m.id, v)"
-            >
-              <template #suffix>{{ preferences.unit }}</template>
-            </n-input-number>
+          <div class="measures-head">
+            <p class="faint">
+              {{ given }} of {{ catalogue.measures.length }} given. What you leave out follows from the others
+              and is shown as estimated.
+            </p>
+            <n-dropdown trigger="click" :options="presetChoices" @select="startFrom">
+              <n-button size="small">Start from a mean person</n-button>
+            </n-dropdown>
           </div>
+          <section v-for="g in GROUPS" :key="g.id">
+            <h2>{{ g.label }}</h2>
+            <p v-if="g.about" class="faint">{{ g.about }}</p>
+            <div class="grid">
+              <div
+                v-for="m in catalogue.measures.filter((one) => one.group === g.id)"
+                :key="m.id"
+                class="measure"
+                :data-measure="m.id"
+              >
+                <img
+                  :src="picture.measure(m.id)"
+                  :alt="`Where ${m.label.toLowerCase()} is taken`"
+                  width="72"
+                  height="72"
+                  loading="lazy"
+                />
+                <div class="words">
+                  <strong :title="m.standardTerm">{{ m.label }}</strong>
+                  <span class="faint"
+                    >{{ m.howTaken }} {{ m.instrument === 'tape' ? 'Tape.' : 'Caliper.' }}</span
+                  >
+                  <span v-if="g.id !== 'leftAndRight'" class="faint">{{ usual(m) }}.</span>
+                  <span v-if="errors[`measuresMm.${m.id}`]" class="stop" role="alert">
+                    {{ errors[`measuresMm.${m.id}`]!.join(' ') }}
+                  </span>
+                </div>
+                <div class="value">
+                  <n-input-number
+                    :value="shownLength(face.measuresMm[m.id])"
+                    :step="inches ? 0.05 : 1"
+                    :placeholder="estimate[m.id] === undefined ? '' : length(estimate[m.id]!)"
+                    clearable
+                    :show-button="false"
+                    :input-props="{ 'aria-label': `${m.label}, ${preferences.unit}` }"
+                    @update:value="(v: number | null) => measure(m.id, v)"
+                  >
+                    <template #suffix>{{ preferences.unit }}</template>
+                  </n-input-number>
+                  <span v-if="face.measuresMm[m.id] === undefined" class="faint">estimated</span>
+                </div>
+              </div>
+            </div>
+          </section>
         </div>
 
         <div class="person">
@@ -306,22 +376,40 @@ header {
 
 .measures {
   display: grid;
-  gap: 8px;
+  gap: 18px;
   align-content: start;
+}
+
+.measures-head {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(390px, 1fr));
+  gap: 2px 26px;
 }
 
 .measure {
   display: grid;
-  grid-template-columns: 84px minmax(0, 1fr) max-content;
-  gap: 14px;
-  align-items: center;
+  grid-template-columns: 72px minmax(0, 1fr) 104px;
+  gap: 12px;
+  align-items: start;
   border-top: 1px solid var(--line);
-  padding-top: 8px;
+  padding: 8px 0;
 }
 
 .measure img {
   border-radius: 8px;
   background: var(--surround);
+}
+
+.value {
+  display: grid;
+  justify-items: end;
 }
 
 .words {
@@ -333,6 +421,9 @@ header {
   display: grid;
   gap: 9px;
   align-content: start;
+  position: sticky;
+  top: 12px;
+  align-self: start;
 }
 
 .person img {
@@ -367,6 +458,7 @@ header {
 
   .person {
     order: -1;
+    position: static;
   }
 
   .person img {
@@ -379,13 +471,21 @@ header {
     grid-template-columns: minmax(0, 1fr);
   }
 
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .measures-head {
+    display: grid;
+  }
+
   .measure {
-    grid-template-columns: 60px minmax(0, 1fr);
+    grid-template-columns: 52px minmax(0, 1fr) 98px;
   }
 
   .measure img {
-    width: 60px;
-    height: 60px;
+    width: 52px;
+    height: 52px;
   }
 }
 </style>
