@@ -88,4 +88,8 @@ public sealed record StepLength(string Part, SizeLine Size);
 
 /// <summary>A plan with what pictures of it need and files do not carry.</summary>
 /// <param name="Coats">The coats of each step, in the order of work.</param>
-public sealed record PlannedLook(Plan Plan, FittedBody Body, Lab Skin, IReadOnlyList<IReadOnlyList<LaidCoat>> Coats);
+public sealed record PlannedLook(Plan Plan, FittedBody Body, Lab Skin, IReadOnlyList<IReadOnlyList<LaidCoat>> Coats)
+{
+    /// <summary>The parts with their marks on this body.</summary>
+    public IReadOnlyList<ExpandedPart> Parts { get; init; } = [];
+}

@@ -52,6 +52,16 @@ public static class PlanCheck
             yield return new($"{field}.unevenness", $"{kind.Label}: unevenness goes from 0 (mirror) to 1.");
         }
 
+        if (!(Math.Abs(part.Moved.OutMm) <= Move.MostMm && Math.Abs(part.Moved.UpMm) <= Move.MostMm))
+        {
+            yield return new($"{field}.moved", $"{kind.Label} is moved too far. A part moves up to {Move.MostMm:0} mm; hang it on another place instead.");
+        }
+
+        if (part.Motif?.Problem() is { } motif)
+        {
+            yield return new($"{field}.motif", $"{kind.Label}: {motif}");
+        }
+
         foreach (var (id, value) in part.Numbers)
         {
             if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { } spec)
@@ -115,6 +125,11 @@ public static class PlanCheck
         if (!(setting.NecklineMm is >= -60 and <= 150))
         {
             found.Add(new("necklineMm", "The neckline lies between 60 mm above and 150 mm below the notch between the collar bones."));
+        }
+
+        if (!(setting.NecklineWidthMm is >= 60 and <= 420))
+        {
+            found.Add(new("necklineWidthMm", "The neckline is 60 to 420 mm wide."));
         }
 
         return found;

@@ -24,7 +24,7 @@ public static class Planner
             throw new PlanException(problems);
         }
 
-        var costume = new Costume(setting.NecklineMm);
+        var costume = setting.Costume;
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
             .AsParallel().AsOrdered()
             .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
@@ -38,7 +38,7 @@ public static class Planner
         var total = steps.Count > 0 ? steps[^1].EndSeconds : 0;
         CautionNote[] all =
         [
-            .. cautions, .. face.Cautions.Select(UsualCautions.For), .. SlotCaution(total, setting), .. MapCaution(look, kit),
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit)), .. face.Cautions.Select(UsualCautions.For), .. SlotCaution(total, setting), .. MapCaution(look, kit),
         ];
         var plan = new Plan(
             look.Name,
@@ -54,7 +54,7 @@ public static class Planner
             Math.Round(steps.Sum(s => s.WaitSeconds), 1),
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. all.OrderByDescending(c => c.Severity)]);
-        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]);
+        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded };
     }
 
     private static IEnumerable<PlanProblem> PaintProblems(Look look, Kit kit) =>

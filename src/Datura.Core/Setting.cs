@@ -1,3 +1,5 @@
+using Datura.Core.Shapes;
+
 namespace Datura.Core;
 
 /// <summary>Where and for how long: slot, viewing distance and costume.</summary>
@@ -5,4 +7,10 @@ namespace Datura.Core;
 /// <param name="ViewingDistanceM">From where it is seen.</param>
 /// <param name="Light">Light in words; the computed lights come with a later version of the settings.</param>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
-public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm);
+/// <param name="Neckline">How that edge runs.</param>
+/// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
+public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm,
+    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170)
+{
+    public Costume Costume => new(NecklineMm, Neckline, NecklineWidthMm);
+}

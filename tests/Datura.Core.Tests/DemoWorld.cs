@@ -34,7 +34,7 @@ internal static class DemoWorld
     }
 
     public static PartMarks Expand(Part part, FittedBody? body = null) =>
-        PartKinds.Find(part.Kind)!.Expand(body ?? Body, part, new(Parade.NecklineMm));
+        PartKinds.Find(part.Kind)!.Expand(body ?? Body, part, Parade.Costume);
 
     public static Look LookOf(params Part[] parts) => new("Test", "", Mapping.Freehand, [.. parts.Select((p, k) => p with { Id = $"{p.Kind}-{k}" })]);
 

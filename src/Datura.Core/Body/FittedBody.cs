@@ -15,6 +15,7 @@ public sealed class FittedBody
         Estimated = estimated;
         IsUneven = Measures.All.Any(m => m.Group == MeasureGroup.LeftAndRight && !estimated.Contains(m.Id) && measuresMm[m.Id] != 0);
         Skin = skin;
+        Faired = faired;
         Chart = new(skin, faired, Landmarks.At("sellion").HeightMm);
         mesh = new(() => SkinMesh.Of(Skin, Chart));
         zones = new(() => Zones.OnChart(Chart));
@@ -32,6 +33,9 @@ public sealed class FittedBody
     public bool IsUneven { get; }
 
     public SkinGrid Skin { get; }
+
+    /// <summary>The skin with nose, lips and orbits smoothed away: what a card laid on the face follows.</summary>
+    public SkinGrid Faired { get; }
 
     public SkinChart Chart { get; }
 
@@ -111,6 +115,27 @@ public sealed class FittedBody
         }
 
         return at;
+    }
+
+    /// <summary>
+    /// Where a point of a flat card comes to lie when the card is laid on the skin without a crease at its origin: straight
+    /// ahead from there, as far as on the card.
+    /// </summary>
+    /// <param name="outMm">On the card, towards the wearer's left.</param>
+    /// <param name="upMm">On the card, upwards.</param>
+    public ChartPoint Lay(ChartPoint origin, double outMm, double upMm)
+    {
+        var length = Math.Sqrt(outMm * outMm + upMm * upMm);
+        if (length < 1e-9)
+        {
+            return origin;
+        }
+
+        var from = Chart.ToSkin(origin);
+        var (_, across, _) = Faired.Evaluate(from);
+        var right = across.Unit();
+        var up = Faired.Normal(from).Cross(right);
+        return Chart.ToChart(SkinWalk.Straight(Faired, from, outMm / length * right + upMm / length * up, length));
     }
 
     /// <returns>The zone at a place; in the hairline gap between two zones, the nearer one.</returns>

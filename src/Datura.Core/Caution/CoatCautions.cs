@@ -17,7 +17,7 @@ public static class CoatCautions
         if (onLids.Length > 0)
         {
             yield return new(Severity.Warning, FormattableString.Invariant(
-                $"{label} covers the lids: eyes stay closed, softly, until it is dry ({onLids.Max(j => j.DryingSeconds):0} s after the last stroke). The last 2 mm at the lashes by pencil, not by wet paint."), partId);
+                $"{label} covers the lids: eyes stay closed, softly, until it is dry ({onLids.Max(j => j.DryingSeconds):0} s after the last stroke)."), partId);
         }
     }
 

@@ -12,23 +12,32 @@ public static class Curves
     public static List<ChartPoint> Through(IReadOnlyList<ChartPoint> points, bool closed)
     {
         var result = new List<ChartPoint>();
-        var n = points.Count;
-        ChartPoint P(int k) => closed ? points[(k % n + n) % n] : k < 0 ? 2 * points[0] - points[1]
-            : k >= n ? 2 * points[n - 1] - points[n - 2] : points[k];
-        for (var k = 0; k < (closed ? n : n - 1); k++)
+        for (var k = 0; k < (closed ? points.Count : points.Count - 1); k++)
         {
-            var (a, b, c, d) = (P(k - 1), P(k), P(k + 1), P(k + 2));
-            var pieces = Math.Clamp((int)Math.Ceiling((c - b).Length() / PieceMm), 2, 200);
-            for (var s = 0; s < pieces; s++)
-            {
-                var t = (double)s / pieces;
-                result.Add(0.5 * (2 * b + t * (c - a) + t * t * (2 * a - 5 * b + 4 * c - d) + t * t * t * (3 * b - a - 3 * c + d)));
-            }
+            result.AddRange(Piece(points, k, closed).SkipLast(1));
         }
 
         if (!closed)
         {
-            result.Add(points[n - 1]);
+            result.Add(points[^1]);
+        }
+
+        return result;
+    }
+
+    /// <summary>The piece of that curve from one point to the next, both ends included.</summary>
+    public static List<ChartPoint> Piece(IReadOnlyList<ChartPoint> points, int k, bool closed)
+    {
+        var n = points.Count;
+        ChartPoint P(int i) => closed ? points[(i % n + n) % n] : i < 0 ? 2 * points[0] - points[1]
+            : i >= n ? 2 * points[n - 1] - points[n - 2] : points[i];
+        var (a, b, c, d) = (P(k - 1), P(k), P(k + 1), P(k + 2));
+        var pieces = Math.Clamp((int)Math.Ceiling((c - b).Length() / PieceMm), 2, 200);
+        var result = new List<ChartPoint>(pieces + 1);
+        for (var s = 0; s <= pieces; s++)
+        {
+            var t = (double)s / pieces;
+            result.Add(0.5 * (2 * b + t * (c - a) + t * t * (2 * a - 5 * b + 4 * c - d) + t * t * t * (3 * b - a - 3 * c + d)));
         }
 
         return result;

@@ -6,12 +6,19 @@ namespace Datura.Core.Shapes;
 /// <summary>Geometry that a part expands to, in chart millimetres of one body.</summary>
 /// <param name="Role">Which of the part's coats it carries.</param>
 /// <param name="Side">Side of the wearer.</param>
-public abstract record Mark(string Role, Side Side);
+public abstract record Mark(string Role, Side Side)
+{
+    /// <summary>The upright box on the chart that holds its points.</summary>
+    public abstract Envelope Box();
+}
 
 /// <summary>A closed figure to be filled.</summary>
 /// <param name="EdgeMm">Width over which the film thins out at the outline; half of it lies outside.</param>
 /// <param name="Fade">Optional thinning down the body.</param>
-public sealed record RegionMark(string Role, Side Side, Geometry Outline, double EdgeMm, Fade? Fade = null) : Mark(Role, Side);
+public sealed record RegionMark(string Role, Side Side, Geometry Outline, double EdgeMm, Fade? Fade = null) : Mark(Role, Side)
+{
+    public override Envelope Box() => Outline.EnvelopeInternal;
+}
 
 /// <summary>The film is whole above one chart height and gone below another, mm.</summary>
 public sealed record Fade(double WholeAboveYMm, double GoneBelowYMm)
@@ -21,7 +28,22 @@ public sealed record Fade(double WholeAboveYMm, double GoneBelowYMm)
 }
 
 /// <summary>A drawn line with its width at every point, mm.</summary>
-public sealed record StrokeMark(string Role, Side Side, IReadOnlyList<ChartPoint> Path, IReadOnlyList<double> WidthsMm) : Mark(Role, Side);
+public sealed record StrokeMark(string Role, Side Side, IReadOnlyList<ChartPoint> Path, IReadOnlyList<double> WidthsMm) : Mark(Role, Side)
+{
+    public override Envelope Box()
+    {
+        var box = new Envelope();
+        foreach (var p in Path)
+        {
+            box.ExpandToInclude(p.XMm, p.YMm);
+        }
+
+        return box;
+    }
+}
 
 /// <summary>A single touch of the brush.</summary>
-public sealed record DotMark(string Role, Side Side, ChartPoint At, double DiameterMm) : Mark(Role, Side);
+public sealed record DotMark(string Role, Side Side, ChartPoint At, double DiameterMm) : Mark(Role, Side)
+{
+    public override Envelope Box() => new(new Coordinate(At.XMm, At.YMm));
+}

@@ -19,6 +19,8 @@ public enum Priority
 /// <param name="Zones">Zone lists set by the painter.</param>
 /// <param name="Paints">Paint or mix per coat role.</param>
 /// <param name="Coats">Number of coats per role where it differs from the usual.</param>
+/// <param name="Moved">How far the painter moved it from where it hangs.</param>
+/// <param name="Motif">The painter's own drawing; only for parts of the kind that lays one.</param>
 public sealed record Part(
     string Id,
     string Kind,
@@ -31,4 +33,13 @@ public sealed record Part(
     IReadOnlyDictionary<string, string> Words,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Zones,
     IReadOnlyDictionary<string, PaintMix> Paints,
-    IReadOnlyDictionary<string, int> Coats);
+    IReadOnlyDictionary<string, int> Coats,
+    Move Moved = default,
+    Motif? Motif = null);
+
+/// <summary>A move on the skin, mm: away from the mid-line (for a part across it, towards the wearer's left) and up.</summary>
+public readonly record struct Move(double OutMm, double UpMm)
+{
+    /// <summary>Farther than this a part hangs on something else.</summary>
+    public const double MostMm = 80;
+}

@@ -13,6 +13,9 @@ public sealed class PartContext(FittedBody body, PartKind kind, Part part, Costu
 
     public Side Side => side;
 
+    /// <summary>The painter's own drawing, if the part has one.</summary>
+    public Motif? Motif => part.Motif;
+
     /// <summary>Randomness of the design, the same on both sides.</summary>
     public SeededRandom Design { get; } = SeededRandom.For(part.Seed, part.Kind);
 

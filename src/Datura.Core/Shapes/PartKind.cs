@@ -30,6 +30,9 @@ public abstract class PartKind
     /// <summary>Whether the base usually leaves its area bare.</summary>
     public virtual bool UsuallyReserved => false;
 
+    /// <summary>Whether the painter may move it off where it hangs.</summary>
+    public virtual bool Movable => true;
+
     /// <summary>Choices that suit the zone a new part was pointed at; none unless the kind says so.</summary>
     public virtual IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>();
 
@@ -39,7 +42,7 @@ public abstract class PartKind
         if (!Sided)
         {
             var (marks, sizes) = OneSide(new(body, this, part, costume, Side.Middle));
-            return new([.. marks], [.. sizes]);
+            return new([.. Moved(marks, part, body)], [.. sizes]);
         }
 
         var all = new List<Mark>();
@@ -47,7 +50,8 @@ public abstract class PartKind
         foreach (var side in part.Sides == Sides.Both ? new[] { Side.Left, Side.Right } : [part.Sides == Sides.Left ? Side.Left : Side.Right])
         {
             // Kinds draw on the wearer's left; the right side is its mirror image.
-            var (marks, sizes) = OneSide(new(body, this, part, costume, side));
+            var (drawn, sizes) = OneSide(new(body, this, part, costume, side));
+            var marks = Moved(drawn, part, body);
             all.AddRange(side == Side.Right ? marks.Select(m => Mirror.Of(m, body)) : marks);
             if (lines.Count == 0)
             {
@@ -57,6 +61,9 @@ public abstract class PartKind
 
         return new(all, lines);
     }
+
+    private IReadOnlyList<Mark> Moved(IEnumerable<Mark> marks, Part part, FittedBody body) =>
+        Movable && part.Moved != default ? MarkMove.Of([.. marks], part.Moved, body) : [.. marks];
 
     /// <summary>Marks and sizes as they are on the wearer's left (or middle).</summary>
     protected abstract (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context);
@@ -69,7 +76,3 @@ public sealed record SizeLine(string Label, double Value, string Unit, string Ag
 
 /// <summary>Everything a part expands to.</summary>
 public sealed record PartMarks(IReadOnlyList<Mark> Marks, IReadOnlyList<SizeLine> Sizes);
-
-/// <summary>What the wearer has on: the base may run down to it.</summary>
-/// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm along the mid-line (negative: above it).</param>
-public sealed record Costume(double NecklineMm);

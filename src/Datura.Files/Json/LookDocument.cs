@@ -17,6 +17,8 @@ public sealed record LookDocument(
     public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())]);
 }
 
+/// <param name="Moved">How far the painter moved it, mm; left out when it hangs where it hangs.</param>
+/// <param name="Motif">The painter's own drawing.</param>
 /// <param name="Paints">Per coat role, the paints with their parts.</param>
 public sealed record PartDocument(
     string Id,
@@ -30,11 +32,14 @@ public sealed record PartDocument(
     IReadOnlyDictionary<string, string>? Words,
     IReadOnlyDictionary<string, IReadOnlyList<string>>? Zones,
     IReadOnlyDictionary<string, IReadOnlyList<PaintShare>>? Paints,
-    IReadOnlyDictionary<string, int>? Coats)
+    IReadOnlyDictionary<string, int>? Coats,
+    Move? Moved = null,
+    Motif? Motif = null)
 {
     public static PartDocument From(Part part) => new(
         part.Id, part.Kind, part.Sides, part.Unevenness, part.Seed, part.Priority, part.Reserved, part.Numbers, part.Words,
-        part.Zones, part.Paints.ToDictionary(p => p.Key, p => p.Value.Shares), part.Coats);
+        part.Zones, part.Paints.ToDictionary(p => p.Key, p => p.Value.Shares), part.Coats,
+        part.Moved == default ? null : part.Moved, part.Motif);
 
     public Part ToPart() => new(
         Id, Kind, Sides, Unevenness, Seed, Priority, Reserved,
@@ -42,5 +47,5 @@ public sealed record PartDocument(
         Words ?? new Dictionary<string, string>(),
         Zones ?? new Dictionary<string, IReadOnlyList<string>>(),
         Paints?.ToDictionary(p => p.Key, p => new PaintMix(p.Value)) ?? [],
-        Coats ?? new Dictionary<string, int>());
+        Coats ?? new Dictionary<string, int>(), Moved ?? default, Motif);
 }

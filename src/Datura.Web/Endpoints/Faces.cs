@@ -78,7 +78,7 @@ public static class FaceEndpoints
             }
 
             var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
-            var costume = new Costume((await library.SettingAsync(setting)).NecklineMm);
+            var costume = (await library.SettingAsync(setting)).Costume;
             var offers = NewPart.Offers(zone, body, await library.KitAsync(kit), costume);
             return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
         });
@@ -86,7 +86,7 @@ public static class FaceEndpoints
         {
             var found = PartKinds.Find(kind) ?? throw new BadInputException("kind", $"There is no kind called {kind}.");
             var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
-            var costume = new Costume((await library.SettingAsync(setting)).NecklineMm);
+            var costume = (await library.SettingAsync(setting)).Costume;
             return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit), costume)));
         });
         faces.MapPost("/estimate", (FacePreview preview, PlanService plans) => TypedResults.Ok(

@@ -8,6 +8,7 @@ namespace Datura.Core.Shapes.Kinds;
 /// <summary>The ground that everything else lies on: chosen zones, a soft edge, and an end that never sits on the jaw line.</summary>
 public sealed class SkinBase : PartKind
 {
+    private const double UnderCostumeMm = 10;
     private const string ToFade = "fades below the jaw";
     private const string ToNeckline = "runs to the neckline";
 
@@ -21,6 +22,8 @@ public sealed class SkinBase : PartKind
         ["forehead", "temple", "cheekbone", "cheek hollow", "chin", "jaw", "under-jaw", "neck front", "neck side", "collar", "sternum", "chest"];
 
     public override bool Sided => false;
+
+    public override bool Movable => false;
 
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =
     [
@@ -40,7 +43,6 @@ public sealed class SkinBase : PartKind
         var fadeMm = context.Number("fade");
         var edge = context.Number("edge");
         var underJaw = context.At("submentale");
-        var neckline = body.Go(context.At("suprasternale"), -Math.PI / 2, context.Costume.NecklineMm);
         var carriesDown = chosen.Contains("chin") || chosen.Contains("jaw");
         if (carriesDown)
         {
@@ -52,18 +54,17 @@ public sealed class SkinBase : PartKind
             chosen.UnionWith(["collar", "sternum", "chest"]);
         }
 
-        var fade = runs
-            ? new Fade(neckline.YMm, neckline.YMm - 14)
-            : new Fade(underJaw.YMm + 4, body.Go(underJaw, -Math.PI / 2, fadeMm).YMm);
-        var shape = Joined(body, chosen);
-        shape = shape.Intersection(Above(fade.GoneBelowYMm));
+        var fade = runs ? null : new Fade(underJaw.YMm + 4, body.Go(underJaw, -Math.PI / 2, fadeMm).YMm);
+        // Under the edge of the costume it goes on a little, so that no bare line shows when the wearer moves.
+        var limit = fade is null ? context.Costume.Bare(body).Buffer(UnderCostumeMm) : Above(fade.GoneBelowYMm);
+        var shape = Joined(body, chosen).Intersection(limit);
         // Bodies hold still at the front; the ground does not run round to the nape.
         var mark = new RegionMark("ground", Side.Middle, shape, edge, fade);
         var areaCm2 = body.Chart.AreaMm2(shape) / 100;
         var sizes = new List<SizeLine> { new("Area", areaCm2, "cm²") };
         if (carriesDown)
         {
-            var end = new ChartPoint(0, fade.GoneBelowYMm);
+            var end = new ChartPoint(0, fade?.GoneBelowYMm ?? shape.EnvelopeInternal.MinY);
             sizes.Add(new("Ends", body.TapeMm(context.At("gnathion"), end), "mm", runs ? "below the chin, under the costume" : "below the chin, faded out"));
         }
 

@@ -2,9 +2,18 @@ using Datura.Core.Body;
 
 namespace Datura.Core.Shapes.Kinds;
 
-/// <summary>Teeth painted across the closed lips, largest in the middle and shrinking to the back, as many as the mouth has room for.</summary>
+/// <summary>
+/// Teeth painted across the closed lips, largest in the middle and shrinking to the back, as many as the mouth has room for:
+/// outlined, pressed with the brush, pointed, only the gaps drawn, or crossed stitches instead.
+/// </summary>
 public sealed class ToothRow : PartKind
 {
+    private const string Outlined = "outlined";
+    private const string Pressed = "pressed";
+    private const string Pointed = "pointed";
+    private const string Gaps = "only the gaps";
+    private const string Stitches = "crossed stitches";
+
     public override string Id => "toothRow";
 
     public override string Label => "Tooth row";
@@ -19,6 +28,7 @@ public sealed class ToothRow : PartKind
 
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =
     [
+        ParameterSpec.Choice("style", "Drawn as", "How each tooth is made.", 0, Outlined, Pressed, Pointed, Gaps, Stitches),
         ParameterSpec.Choice("rows", "Rows", "Above the mouth line, below it, or both.", 0, "upper and lower", "upper", "lower"),
         ParameterSpec.Length("tooth", "Middle tooth", "Width of the teeth next to the mid-line.", 4, 18, b => 0.17 * b.MeasuresMm["mouthWidth"], 0.5),
         ParameterSpec.Ratio("grade", "Grading", "Width of each tooth to the one before it.", 0.6, 1, 0.88),
@@ -44,15 +54,16 @@ public sealed class ToothRow : PartKind
         var rows = context.Word("rows");
         var marks = new List<Mark>();
         var width = context.Number("line");
+        var style = context.Word("style");
         var teeth = 0;
         foreach (var (wanted, up, height) in new[] { ("upper", 1.0, "upperHeight"), ("lower", -1.0, "lowerHeight") })
         {
-            if (rows == wanted || rows == "upper and lower")
+            if (rows == wanted || rows == "upper and lower" && (style != Stitches || up > 0))
             {
                 foreach (var side in new[] { Side.Left, Side.Right })
                 {
-                    var drawn = Half(context, line, side, up, context.Number(height), width).ToArray();
-                    teeth += drawn.OfType<RegionMark>().Count();
+                    var drawn = Half(context, style, line, side, up, context.Number(height), width).ToArray();
+                    teeth += style is Gaps or Stitches ? drawn.Count(m => m is StrokeMark) / (style == Stitches ? 2 : 1) : drawn.OfType<RegionMark>().Count();
                     marks.AddRange(drawn);
                 }
             }
@@ -85,7 +96,7 @@ public sealed class ToothRow : PartKind
     }
 
     private static IEnumerable<Mark> Half(
-        PartContext context, List<ChartPoint> line, Side side, double up, double heightMm, double lineMm)
+        PartContext context, string style, List<ChartPoint> line, Side side, double up, double heightMm, double lineMm)
     {
         var body = context.Body;
         var total = body.LineMm(line);
@@ -101,12 +112,32 @@ public sealed class ToothRow : PartKind
             var height = context.Uneven(heightMm * size * (1 + 0.22 * crooked * random.Either()));
             var tilt = crooked * 0.25 * random.Either() * width;
             var to = Math.Min(from + width - lineMm / 2, total);
-            var tooth = Tooth(body, line, total, from, to, up, height, tilt);
-            var outline = side == Side.Right ? [.. tooth.Select(p => p.Mirrored())] : tooth;
-            yield return new RegionMark("tooth", side, Curves.Polygon(outline), 0.6);
-            var drawn = outline.Append(outline[0]).ToArray();
-            yield return new StrokeMark("line", side, drawn, [.. Enumerable.Repeat(lineMm, drawn.Length)]);
-            if (roots > 0)
+            ChartPoint Here(ChartPoint p) => side == Side.Right ? p.Mirrored() : p;
+            var box = new Slot(body, line, from / total, to / total, up, height, tilt);
+            var outline = (style switch { Pressed => box.PressedTooth(), Pointed => box.PointedTooth(), _ => box.RoundTooth() }).Select(Here).ToList();
+            if (style == Stitches)
+            {
+                foreach (var thread in box.Cross())
+                {
+                    yield return new StrokeMark("line", side, [.. thread.Select(Here)], [0.6 * lineMm, lineMm, 0.6 * lineMm]);
+                }
+            }
+            else if (style == Gaps)
+            {
+                yield return new StrokeMark("line", side, [.. box.Gap().Select(Here)], [1.1 * lineMm, lineMm, 0.3]);
+            }
+            else
+            {
+                yield return new RegionMark("tooth", side, Curves.Polygon(outline), 0.6);
+            }
+
+            if (style is Outlined or Pointed)
+            {
+                var drawn = outline.Append(outline[0]).ToArray();
+                yield return new StrokeMark("line", side, drawn, [.. Enumerable.Repeat(lineMm, drawn.Length)]);
+            }
+
+            if (roots > 0 && style is Outlined or Gaps)
             {
                 var root = outline[outline.Count / 2];
                 var tip = root + up * roots * size * new ChartPoint(0.12 * (side == Side.Right ? -1 : 1), 1);
@@ -118,18 +149,50 @@ public sealed class ToothRow : PartKind
         }
     }
 
-    // Root of the tooth is narrower than its biting edge; both ends are rounded.
-    private static List<ChartPoint> Tooth(
-        FittedBody body, List<ChartPoint> line, double total, double from, double to, double up, double height, double tilt)
+    // Where one tooth stands: its piece of the mouth line, up or down, with a height and a tilt.
+    private sealed record Slot(FittedBody Body, List<ChartPoint> Line, double From, double To, double Up, double Height, double Tilt)
     {
-        var (a, b) = (Curves.At(line, from / total), Curves.At(line, to / total));
-        var bite = 0.9 * up;
-        var shoulder = new ChartPoint(tilt, up * height * 0.72);
-        var crown = body.Go(0.5 * (a + b) + new ChartPoint(tilt, 0), up * Math.PI / 2, height);
-        var narrow = 0.1 * (b - a);
-        return Curves.Through(
-            [a + new ChartPoint(0, bite), a + narrow + shoulder, crown, b - narrow + shoulder, b + new ChartPoint(0, bite)],
-            closed: true);
+        private ChartPoint A => Curves.At(Line, From);
+
+        private ChartPoint B => Curves.At(Line, To);
+
+        private ChartPoint Bite => new(0, 0.9 * Up);
+
+        private ChartPoint Crown => Body.Go(0.5 * (A + B) + new ChartPoint(Tilt, 0), Up * Math.PI / 2, Height);
+
+        // The root is narrower than the biting edge; both ends are rounded.
+        public List<ChartPoint> RoundTooth()
+        {
+            var shoulder = new ChartPoint(Tilt, Up * Height * 0.72);
+            var narrow = 0.1 * (B - A);
+            return Curves.Through([A + Bite, A + narrow + shoulder, Crown, B - narrow + shoulder, B + Bite], closed: true);
+        }
+
+        // One press of a petal brush: round at the bite, drawn out to a point at the root.
+        public List<ChartPoint> PressedTooth()
+        {
+            var (low, across) = (0.5 * (A + B) + Bite, 0.5 * (B - A));
+            var rise = Crown - low;
+            return Curves.Through(
+                [low, low + 0.12 * rise + 0.8 * across, low + 0.4 * rise + 0.75 * across, Crown, low + 0.4 * rise - 0.75 * across, low + 0.12 * rise - 0.8 * across],
+                closed: true);
+        }
+
+        // Broad at the gum, a point at the bite.
+        public List<ChartPoint> PointedTooth()
+        {
+            var gum = Crown - (0.5 * (A + B) + new ChartPoint(Tilt, 0));
+            return [A + gum, 0.5 * (A + B) + 1.06 * gum, B + gum, B + 0.5 * gum - 0.2 * (B - A), 0.5 * (A + B) + Bite, A + 0.5 * gum + 0.2 * (B - A)];
+        }
+
+        public List<ChartPoint> Gap() => [B + Bite, B + 0.5 * (Crown - 0.5 * (A + B)), B + Crown - 0.5 * (A + B)];
+
+        public IEnumerable<List<ChartPoint>> Cross()
+        {
+            var rise = 0.6 * (Crown - 0.5 * (A + B));
+            yield return [A - rise, 0.5 * (A + B), B + rise];
+            yield return [A + rise, 0.5 * (A + B), B - rise];
+        }
     }
 
     private static double[] Taper(int count, double widthMm) =>

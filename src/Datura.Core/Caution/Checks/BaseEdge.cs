@@ -1,0 +1,40 @@
+using Datura.Core.Body;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Caution.Checks;
+
+/// <summary>A base that stops along the jaw shows as a line: it has to end under the chin or fade out on the neck.</summary>
+public static class BaseEdge
+{
+    private const double NearMm = 6;
+    private const double LongestMm = 45;
+
+    public static IEnumerable<CautionNote> Of(CheckedLook look)
+    {
+        var jaw = JawLine(look.Body);
+        foreach (var job in look.Jobs.Where(j => j.Role.Stage == Stage.Base))
+        {
+            var along = 0.0;
+            foreach (var region in job.Marks.OfType<RegionMark>())
+            {
+                // Where it has faded out by then there is no edge.
+                var near = region.Outline.Boundary.Intersection(jaw.Buffer(NearMm));
+                along += region.Fade is { } fade && fade.At(look.Body.Landmark("gnathion").YMm) < 0.5 ? 0 : near.Length;
+            }
+
+            if (along > LongestMm)
+            {
+                yield return new(Severity.Warning, FormattableString.Invariant(
+                    $"{job.PartLabel} ends along the jaw for {along:0} mm. Take the under-jaw in and let it fade on the neck, or run it to the neckline."),
+                    job.PartId, look.Body.Landmark("gonion_left"));
+            }
+        }
+    }
+
+    private static LineString JawLine(FittedBody body)
+    {
+        ChartPoint[] line = [body.Landmark("gonion_left"), body.Landmark("gnathion"), body.Landmark("gonion_right")];
+        return GeometryFactory.Default.CreateLineString([.. line.Select(p => new Coordinate(p.XMm, p.YMm))]);
+    }
+}

@@ -1,0 +1,37 @@
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Caution.Checks;
+
+/// <summary>Wet paint within 2 mm of the lashes runs into the eye: the last millimetres are done with a pencil.</summary>
+public static class LashLine
+{
+    public const double KeepOffMm = 2;
+
+    public static IEnumerable<CautionNote> Of(CheckedLook look)
+    {
+        Geometry[] lashes = [.. new[] { "left", "right" }.Select(side => Lashes(look.Body, side).Buffer(KeepOffMm))];
+        foreach (var part in look.Parts)
+        {
+            var wet = look.Jobs.Where(j => j.PartId == part.Part.Id
+                && j.Mix.Shares.Any(s => PaintOptics.Find(look.Kit, s.Paint).Material != Material.Pencil));
+            if (wet.FirstOrDefault(j => lashes.Any(l => l.EnvelopeInternal.Intersects(j.Footprint.EnvelopeInternal) && l.Intersects(j.Footprint))) is not null)
+            {
+                yield return new(Severity.Note, FormattableString.Invariant(
+                    $"{part.Kind.Label} reaches the lash line. Stop {KeepOffMm:0} mm short with wet paint and close the gap with a pencil liner, eyes closed."),
+                    part.Part.Id, look.Body.Landmark("palpebrale_superius_left"));
+            }
+        }
+    }
+
+    private static LineString Lashes(FittedBody body, string side)
+    {
+        ChartPoint inner = body.Landmark($"endocanthion_{side}"), outer = body.Landmark($"exocanthion_{side}");
+        // Of closed lids the lashes lie on the lower edge.
+        var low = 0.7 * body.Landmark($"palpebrale_inferius_{side}") + 0.3 * body.Landmark($"palpebrale_superius_{side}");
+        var lid = Curves.Through([inner, low, outer], closed: false);
+        return GeometryFactory.Default.CreateLineString([.. lid.Skip(lid.Count / 8).SkipLast(lid.Count / 8).Select(p => new Coordinate(p.XMm, p.YMm))]);
+    }
+}

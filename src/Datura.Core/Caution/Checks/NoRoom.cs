@@ -1,0 +1,55 @@
+using Datura.Core.Order;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Caution.Checks;
+
+/// <summary>Two figures that each need ground of their own and share too much of it.</summary>
+public static class NoRoom
+{
+    private const double MostShared = 0.3;
+    private const double SmallestMm2 = 60;
+
+    // Figures that are spoilt when another is painted across them; lines, drips and textures are not.
+    private static readonly HashSet<string> Figures =
+    [
+        "socket", "noseCavity", "horns", "bigMouth", "eightLegs", "extraFace", "flower", "petalRing", "motif", "lidEye", "nosePad", "beak", "pointedEar",
+        "glowingOpening", "bolts", "dropCrest",
+    ];
+
+    // These belong inside the other.
+    private static readonly HashSet<(string Inner, string Outer)> Inside = [("lidEye", "socket"), ("lidEye", "petalRing"), ("nosePad", "beak"), ("glowingOpening", "socket"), ("petalRing", "socket")];
+
+    public static IEnumerable<CautionNote> Of(CheckedLook look)
+    {
+        var figures = look.Parts.Where(p => Figures.Contains(p.Kind.Id))
+            .Select(p => (Part: p, Job: look.Jobs.FirstOrDefault(j => j.PartId == p.Part.Id && j.Role.Stage is Stage.BodyColour or Stage.Depth)))
+            .Where(p => p.Job is not null).ToArray();
+        for (var a = 0; a < figures.Length; a++)
+        {
+            for (var b = a + 1; b < figures.Length; b++)
+            {
+                if (figures[a].Part.Part.Id == figures[b].Part.Part.Id || Belong(figures[a].Part.Kind.Id, figures[b].Part.Kind.Id))
+                {
+                    continue;
+                }
+
+                var (first, second) = (figures[a].Job!.Footprint, figures[b].Job!.Footprint);
+                if (!first.EnvelopeInternal.Intersects(second.EnvelopeInternal))
+                {
+                    continue;
+                }
+
+                var shared = first.Intersection(second);
+                var smaller = Math.Min(first.Area, second.Area);
+                if (shared.Area > SmallestMm2 && shared.Area > MostShared * smaller)
+                {
+                    yield return new(Severity.Warning, FormattableString.Invariant(
+                        $"No room: {figures[a].Part.Kind.Label} and {figures[b].Part.Kind.Label} share {shared.Area / 100:0.#} cm². Move or shrink one before the base goes on."),
+                        figures[b].Part.Part.Id, new(shared.InteriorPoint.X, shared.InteriorPoint.Y));
+                }
+            }
+        }
+    }
+
+    private static bool Belong(string a, string b) => Inside.Contains((a, b)) || Inside.Contains((b, a));
+}

@@ -1,0 +1,42 @@
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Caution.Checks;
+
+/// <summary>A part that spreads over zones where its kind does not belong: a body too large for the field it sits in.</summary>
+public static class OutgrownField
+{
+    /// <summary>Share of a part outside its field that an eye lets pass.</summary>
+    public const double MostOutside = 0.3;
+
+    public static IEnumerable<CautionNote> Of(CheckedLook look)
+    {
+        // A base lies on the zones that were chosen for it.
+        foreach (var part in look.Parts.Where(p => p.Kind.Movable))
+        {
+            var (share, zones) = PartField.Outside(part.Kind, part.Marks, look.Body);
+            if (share > MostOutside)
+            {
+                yield return new(Severity.Warning, FormattableString.Invariant(
+                    $"{part.Kind.Label} outgrows its field: {100 * share:0} % of it lies on {Listed(zones)}. Make it smaller, or move it back."),
+                    part.Part.Id, Middle(part));
+            }
+        }
+    }
+
+    private static string Listed(IReadOnlyList<string> zones) => zones.Count == 1 ? zones[0] : $"{zones[0]} and {zones[1]}";
+
+    internal static Body.ChartPoint? Middle(ExpandedPart part)
+    {
+        var box = new Envelope();
+        foreach (var mark in part.Marks.Marks.Where(m => m.Side != Side.Right).DefaultIfEmpty(part.Marks.Marks.FirstOrDefault()))
+        {
+            if (mark is not null)
+            {
+                box.ExpandToInclude(mark.Box());
+            }
+        }
+
+        return box.IsNull ? null : new(box.Centre.X, box.Centre.Y);
+    }
+}

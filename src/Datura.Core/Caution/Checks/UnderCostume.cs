@@ -1,0 +1,29 @@
+namespace Datura.Core.Caution.Checks;
+
+/// <summary>A part that nobody sees, because the costume lies over it.</summary>
+public static class UnderCostume
+{
+    private const double MostHidden = 0.5;
+
+    public static IEnumerable<CautionNote> Of(CheckedLook look)
+    {
+        var edge = look.Costume.Edge(look.Body);
+        double EdgeAt(double x)
+        {
+            var k = edge.Count * (x - edge[0].XMm) / (edge[^1].XMm - edge[0].XMm);
+            return k < 0 || k >= edge.Count ? edge[0].YMm : edge[(int)k].YMm;
+        }
+
+        foreach (var part in look.Parts)
+        {
+            var points = part.Marks.Marks.Select(m => m.Box().Centre).ToArray();
+            var hidden = points.Count(p => p.Y < EdgeAt(p.X));
+            if (points.Length > 0 && hidden > MostHidden * points.Length)
+            {
+                yield return new(Severity.Note, FormattableString.Invariant(
+                    $"{part.Kind.Label} lies under the costume for the most part ({100.0 * hidden / points.Length:0} % of its marks). Move it up, leave it out, or lower the neckline in the setting."),
+                    part.Part.Id, OutgrownField.Middle(part));
+            }
+        }
+    }
+}

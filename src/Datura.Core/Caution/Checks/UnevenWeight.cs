@@ -1,0 +1,45 @@
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Caution.Checks;
+
+/// <summary>Left and right carry different weights of paint: sisters, not twins, but not lopsided either.</summary>
+public static class UnevenWeight
+{
+    /// <summary>Difference to the whole that an eye lets pass on an even look; the unevenness dials allow more.</summary>
+    public const double MostEven = 0.06;
+
+    private const double PerUnevenness = 0.14;
+
+    public static IEnumerable<CautionNote> Of(CheckedLook look)
+    {
+        double left = Weight(look, Side.Left), right = Weight(look, Side.Right);
+        if (left + right < 300)
+        {
+            yield break;
+        }
+
+        var allowed = MostEven + PerUnevenness * look.Parts.Select(p => p.Part.Unevenness).DefaultIfEmpty(0).Max();
+        var off = (left - right) / (left + right);
+        if (Math.Abs(off) > allowed)
+        {
+            var (heavy, light, most, least) = off > 0 ? ("left", "right", left, right) : ("right", "left", right, left);
+            var oneSided = look.Parts.FirstOrDefault(p => p.Kind.Sided && p.Part.Sides != Sides.Both);
+            yield return new(Severity.Note, FormattableString.Invariant(
+                $"The wearer's {heavy} carries {most / 100:0.#} cm² of painted parts, the {light} {least / 100:0.#} cm². Set something against it on the {light}, or mean it."),
+                oneSided?.Part.Id, oneSided is null ? null : OutgrownField.Middle(oneSided));
+        }
+    }
+
+    // Filled ground and drawn lines of one side, mm²; marks across the mid-line weigh on neither.
+    private static double Weight(CheckedLook look, Side side) => look.Jobs.Where(j => j.Role.Stage is not (Stage.Map or Stage.Base))
+        .SelectMany(j => j.Marks).Where(m => m.Side == side).Sum(m => m switch
+        {
+            RegionMark r => r.Outline.Area,
+            StrokeMark s => s.WidthsMm.Average() * Length(s),
+            DotMark d => Math.PI / 4 * d.DiameterMm * d.DiameterMm,
+            _ => 0,
+        });
+
+    private static double Length(StrokeMark stroke) =>
+        Enumerable.Range(1, stroke.Path.Count - 1).Sum(k => (stroke.Path[k] - stroke.Path[k - 1]).Length());
+}

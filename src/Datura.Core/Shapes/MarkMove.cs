@@ -1,0 +1,35 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Utilities;
+
+namespace Datura.Core.Shapes;
+
+/// <summary>Shifts the marks of a part so that its middle moves by true millimetres of skin.</summary>
+public static class MarkMove
+{
+    public static IReadOnlyList<Mark> Of(IReadOnlyList<Mark> marks, Move move, FittedBody body)
+    {
+        var box = new Envelope();
+        foreach (var mark in marks)
+        {
+            box.ExpandToInclude(mark.Box());
+        }
+
+        var middle = new ChartPoint(box.Centre.X, box.Centre.Y);
+        var across = body.Go(middle, 0, move.OutMm);
+        var shift = body.Go(across, Math.PI / 2, move.UpMm) - middle;
+        return [.. marks.Select(m => By(m, shift))];
+    }
+
+    private static Mark By(Mark mark, ChartPoint shift) => mark switch
+    {
+        RegionMark r => r with
+        {
+            Outline = AffineTransformation.TranslationInstance(shift.XMm, shift.YMm).Transform(r.Outline),
+            Fade = r.Fade is { } fade ? new(fade.WholeAboveYMm + shift.YMm, fade.GoneBelowYMm + shift.YMm) : null,
+        },
+        StrokeMark s => s with { Path = [.. s.Path.Select(p => p + shift)] },
+        DotMark d => d with { At = d.At + shift },
+        _ => throw new NotSupportedException(),
+    };
+}

@@ -1,0 +1,139 @@
+using Datura.Core.Body;
+
+namespace Datura.Core.Shapes.Transfer;
+
+/// <summary>
+/// Few points of a line from which a smooth curve redraws it: the worst place gets a dot until all is within tolerance,
+/// then every dot that is not needed goes. Few, not proven fewest: the curve through a dot depends on its neighbours.
+/// </summary>
+public static class FewestDots
+{
+    private const double SampleMm = 1.5;
+
+    /// <param name="line">The line; a closed one does not repeat its first point.</param>
+    /// <returns>Points of the line in order along it.</returns>
+    public static IReadOnlyList<ChartPoint> Of(IReadOnlyList<ChartPoint> line, bool closed, double toleranceMm)
+    {
+        var fine = Resampled(line, closed);
+        var chosen = Start(fine, closed);
+        while (chosen.Count < fine.Count)
+        {
+            var (error, worst) = Worst(fine, chosen, closed);
+            if (error <= toleranceMm)
+            {
+                break;
+            }
+
+            chosen.Insert(~chosen.BinarySearch(worst), worst);
+        }
+
+        var least = closed ? 3 : 2;
+        for (var k = 0; k < chosen.Count && chosen.Count > least; k++)
+        {
+            // The ends of an open line stay.
+            if (!closed && (k == 0 || k == chosen.Count - 1))
+            {
+                continue;
+            }
+
+            var without = chosen.Where((_, n) => n != k).ToList();
+            if (Worst(fine, without, closed).Error <= toleranceMm)
+            {
+                chosen = without;
+                k--;
+            }
+        }
+
+        return [.. chosen.Select(k => fine[k])];
+    }
+
+    /// <summary>Greatest distance from a line to the curve redrawn through dots, mm of chart.</summary>
+    public static double ErrorMm(IReadOnlyList<ChartPoint> line, bool closed, IReadOnlyList<ChartPoint> dots)
+    {
+        var redrawn = Curves.Through(dots, closed);
+        if (closed)
+        {
+            redrawn.Add(redrawn[0]);
+        }
+
+        return Resampled(line, closed).Max(p => Distance(p, redrawn, 0, redrawn.Count - 1));
+    }
+
+    private static List<int> Start(IReadOnlyList<ChartPoint> fine, bool closed)
+    {
+        if (!closed)
+        {
+            return [0, fine.Count - 1];
+        }
+
+        var far = Farthest(fine, p => (p - fine[0]).Length());
+        var third = Farthest(fine, p => Math.Min((p - fine[0]).Length(), (p - fine[far]).Length()));
+        var start = new List<int> { 0, far, third }.Distinct().Order().ToList();
+        return start;
+    }
+
+    private static int Farthest(IReadOnlyList<ChartPoint> fine, Func<ChartPoint, double> distance) =>
+        Enumerable.Range(0, fine.Count).MaxBy(k => distance(fine[k]));
+
+    // Each piece of the line is held against the piece of the curve between the same two dots.
+    private static (double Error, int At) Worst(IReadOnlyList<ChartPoint> fine, List<int> chosen, bool closed)
+    {
+        var dots = chosen.Select(k => fine[k]).ToArray();
+        var n = dots.Length;
+        var (worst, at) = (0.0, -1);
+        for (var k = 0; k < (closed ? n : n - 1); k++)
+        {
+            var piece = Curves.Piece(dots, k, closed);
+            var (from, to) = (chosen[k], k + 1 < n ? chosen[k + 1] : chosen[0] + fine.Count);
+            for (var i = from + 1; i < to; i++)
+            {
+                var d = Distance(fine[i % fine.Count], piece, 0, piece.Count - 1);
+                if (d > worst)
+                {
+                    (worst, at) = (d, i % fine.Count);
+                }
+            }
+        }
+
+        return (worst, at);
+    }
+
+    private static double Distance(ChartPoint p, IReadOnlyList<ChartPoint> line, int from, int to)
+    {
+        var least = double.MaxValue;
+        for (var k = from; k < to; k++)
+        {
+            double ax = line[k].XMm, ay = line[k].YMm, dx = line[k + 1].XMm - ax, dy = line[k + 1].YMm - ay;
+            var length2 = dx * dx + dy * dy;
+            var t = length2 > 0 ? Math.Clamp(((p.XMm - ax) * dx + (p.YMm - ay) * dy) / length2, 0, 1) : 0;
+            double ox = ax + t * dx - p.XMm, oy = ay + t * dy - p.YMm;
+            least = Math.Min(least, ox * ox + oy * oy);
+        }
+
+        return Math.Sqrt(least);
+    }
+
+    private static List<ChartPoint> Resampled(IReadOnlyList<ChartPoint> line, bool closed)
+    {
+        var whole = closed ? [.. line, line[0]] : line;
+        var result = new List<ChartPoint> { whole[0] };
+        var carried = 0.0;
+        for (var k = 1; k < whole.Count; k++)
+        {
+            var piece = (whole[k] - whole[k - 1]).Length();
+            for (var at = SampleMm - carried; at <= piece; at += SampleMm)
+            {
+                result.Add(whole[k - 1] + at / piece * (whole[k] - whole[k - 1]));
+            }
+
+            carried = (carried + piece) % SampleMm;
+        }
+
+        if (!closed)
+        {
+            result.Add(whole[^1]);
+        }
+
+        return result;
+    }
+}

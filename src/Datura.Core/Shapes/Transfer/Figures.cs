@@ -1,0 +1,81 @@
+using Datura.Core.Body;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Union;
+
+namespace Datura.Core.Shapes.Transfer;
+
+/// <summary>
+/// What of a part is worth finding on the skin: its own outline when it is one or a few figures, the envelope when it is a
+/// row or a cluster of many, its longest line when it is drawn in lines (common practice: map the large, paint the small by eye).
+/// </summary>
+public static class Figures
+{
+    private const int MostOwnOutlines = 2;
+    private const int MostEnvelopes = 1;
+    private const int MostLines = 1;
+    private const double MostTautArea = 1.6;
+    private const double SmallestMm = 14;
+    private const double ShortestLineMm = 22;
+    private const double EnvelopeMm = 14;
+
+    /// <summary>Softer outlines are placed by eye.</summary>
+    private const double SharpEdgeMm = 8;
+
+    public static IEnumerable<Figure> Of(PartKind kind, Part part, PartMarks marks)
+    {
+        if (kind.Roles[0].Stage == Stage.Base)
+        {
+            return [];
+        }
+
+        var side = kind.Sided && part.Sides == Sides.Right ? Side.Right : Side.Left;
+        var own = marks.Marks.Where(m => m.Side == side || m.Side == Side.Middle).ToArray();
+        var regions = own.OfType<RegionMark>().Where(r => r.EdgeMm <= SharpEdgeMm).GroupBy(r => r.Role).FirstOrDefault()?.ToArray() ?? [];
+        var wide = regions.Where(r => Extent(r.Outline.EnvelopeInternal) >= SmallestMm).ToArray();
+        if (wide.Length == regions.Length && wide.Length is > 0 and <= MostOwnOutlines)
+        {
+            return wide.SelectMany(r => Rings(r.Outline)).Select(line => Outline(part, kind, wide[0], line));
+        }
+
+        if (regions.Length > 0)
+        {
+            // Teeth of both sides make one row; what lies wholly on the other side is its mirror image.
+            var all = regions[0].Side == Side.Middle ? own.OfType<RegionMark>().Where(r => r.Role == regions[0].Role) : regions;
+            var envelope = Envelope([.. all.Select(r => r.Outline)]);
+            return Rings(envelope).Where(r => Extent(Box(r)) >= SmallestMm).OrderByDescending(r => Extent(Box(r))).Take(MostEnvelopes)
+                .Select(line => Outline(part, kind, regions[0], line) with { Envelope = true });
+        }
+
+        return own.OfType<StrokeMark>().Where(s => Length(s.Path) >= ShortestLineMm).OrderByDescending(s => Length(s.Path)).Take(MostLines)
+            .Select(s => new Figure(part.Id, kind.Label, s.Side, false, s.Path));
+    }
+
+    // A taut line round them all, unless it would take in much that is not theirs (a row that bends round the eye).
+    private static Geometry Envelope(Geometry[] figures)
+    {
+        var close = UnaryUnionOp.Union(figures.Select(f => f.Buffer(EnvelopeMm, 3)).ToArray()).Buffer(-EnvelopeMm, 3);
+        var taut = close.ConvexHull();
+        return taut.Area < MostTautArea * close.Area ? taut : close;
+    }
+
+    private static Figure Outline(Part part, PartKind kind, RegionMark r0, IReadOnlyList<ChartPoint> line) => new(part.Id, kind.Label, r0.Side, true, line);
+
+    private static IEnumerable<IReadOnlyList<ChartPoint>> Rings(Geometry outline) => Enumerable.Range(0, outline.NumGeometries)
+        .Select(n => outline.GetGeometryN(n)).OfType<Polygon>()
+        .Select(p => (IReadOnlyList<ChartPoint>)[.. p.ExteriorRing.Coordinates.SkipLast(1).Select(c => new ChartPoint(c.X, c.Y))]);
+
+    private static double Extent(Envelope box) => Math.Max(box.Width, box.Height);
+
+    private static Envelope Box(IReadOnlyList<ChartPoint> line)
+    {
+        var box = new Envelope();
+        foreach (var p in line)
+        {
+            box.ExpandToInclude(p.XMm, p.YMm);
+        }
+
+        return box;
+    }
+
+    private static double Length(IReadOnlyList<ChartPoint> path) => Enumerable.Range(1, path.Count - 1).Sum(k => (path[k] - path[k - 1]).Length());
+}
