@@ -6,6 +6,7 @@ using Datura.Core.Shapes;
 namespace Datura.Core;
 
 /// <summary>A look computed for one face, one kit and one setting. Plain data: the same input gives the same bytes.</summary>
+/// <param name="CostumeEdge">The costume's edge over the chest on the chart, x and y pairs from the wearer's right to the left.</param>
 public sealed record Plan(
     string Look,
     string Face,
@@ -19,9 +20,15 @@ public sealed record Plan(
     double TotalSeconds,
     double WaitingSeconds,
     double PaintedCm2,
+    IReadOnlyList<double> CostumeEdge,
     IReadOnlyList<CautionNote> Cautions);
 
 public sealed record PlanSetting(string Name, double SlotMinutes, double ViewingDistanceM, string Light);
+
+/// <summary>How the left of a part differs from its right, as the wearer has them.</summary>
+/// <param name="HigherMm">How much higher the left lies (negative: lower).</param>
+/// <param name="FartherOutMm">How much farther from the mid-line.</param>
+public sealed record LeftRight(double LeftCm2, double RightCm2, double HigherMm, double FartherOutMm);
 
 /// <param name="Values">Every number in force, the face's defaults included.</param>
 /// <param name="Words">Every choice in force.</param>
@@ -36,7 +43,9 @@ public sealed record PlanPart(
     IReadOnlyList<string> Zones,
     IReadOnlyList<PlanMark> Marks,
     IReadOnlyList<PlanCoat> Coats,
-    double Seconds);
+    double Seconds,
+    bool Movable,
+    LeftRight? LeftRight);
 
 /// <summary>A mark in chart mm, rounded to 0.01: rings of a region, or the path of a stroke with its widths.</summary>
 /// <param name="Shape">region, stroke or dot.</param>

@@ -26,7 +26,34 @@ internal static class PlanParts
             [.. own.SelectMany(j => j.Zones).Distinct()],
             [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
             [.. own.Select(j => Coat(j, kit, colours))],
-            Math.Round(own.Sum(j => j.WorkSeconds), 1));
+            Math.Round(own.Sum(j => j.WorkSeconds), 1),
+            part.Kind.Movable,
+            Compared(part.Marks));
+    }
+
+    // Both sides by the weight and the middle of what they carry.
+    private static LeftRight? Compared(PartMarks marks)
+    {
+        var (left, right) = (marks.Marks.Where(m => m.Side == Side.Left).ToArray(), marks.Marks.Where(m => m.Side == Side.Right).ToArray());
+        if (left.Length == 0 || right.Length == 0)
+        {
+            return null;
+        }
+
+        var (l, r) = (Middle(left), Middle(right));
+        double Area(Mark[] of) => Math.Round(of.OfType<RegionMark>().Sum(m => m.Outline.Area) / 100, 2);
+        return new(Area(left), Area(right), Math.Round(l.YMm - r.YMm, 1), Math.Round(l.XMm + r.XMm, 1));
+    }
+
+    private static ChartPoint Middle(Mark[] marks)
+    {
+        var box = new Envelope();
+        foreach (var mark in marks)
+        {
+            box.ExpandToInclude(mark.Box());
+        }
+
+        return new(box.Centre.X, box.Centre.Y);
     }
 
     public static string PaintName(PaintMix mix, Kit kit) => mix.Shares.Count == 1

@@ -34,6 +34,8 @@ public sealed class PlanService(Library library)
     public FittedBody Body(IReadOnlyDictionary<string, double> measuresMm) =>
         bodies.Get(Library.Write(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm));
 
+    public async Task<Costume> CostumeAsync(PlanRequest request) => (await library.SettingAsync(request.SettingId)).Costume;
+
     public async Task<PlannedLook> PlanAsync(PlanRequest request)
     {
         if (request.Look is null)

@@ -1,4 +1,6 @@
+using System.Collections.Concurrent;
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Prepared;
 
 namespace Datura.Core.Body;
 
@@ -8,6 +10,8 @@ public sealed class FittedBody
     private readonly Lazy<SkinMesh> mesh;
     private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
     private readonly Lazy<ZoneLookup> lookup;
+    private readonly ConcurrentDictionary<string, IPreparedGeometry> prepared = new();
+    private readonly ConcurrentDictionary<string, Geometry> made = new();
 
     private FittedBody(IReadOnlyDictionary<string, double> measuresMm, IReadOnlySet<string> estimated, SkinGrid skin, SkinGrid faired)
     {
@@ -138,9 +142,16 @@ public sealed class FittedBody
         return Chart.ToChart(SkinWalk.Straight(Faired, from, outMm / length * right + upMm / length * up, length));
     }
 
+    /// <summary>Whether a place lies on a zone, both sides counted.</summary>
+    public bool IsOn(string zone, ChartPoint at) =>
+        prepared.GetOrAdd(zone, z => PreparedGeometryFactory.Prepare(ZoneOutlines[z])).Contains(new Point(at.XMm, at.YMm));
+
+    /// <summary>A figure that depends on this body alone, made once.</summary>
+    public Geometry Once(string name, Func<Geometry> make) => made.GetOrAdd(name, _ => make());
+
     /// <returns>The zone at a place; in the hairline gap between two zones, the nearer one.</returns>
     public string ZoneAt(ChartPoint at) => lookup.Value.At(at);
 
-    /// <summary>The zones that a figure touches by more than a sliver, in the order of the zone table.</summary>
-    public IReadOnlyList<string> ZonesUnder(Geometry figure) => lookup.Value.Under(figure);
+    /// <summary>The zones that cells of the lattice touch by more than a sliver, in the order of the zone table.</summary>
+    public IReadOnlyList<string> ZonesUnder(IEnumerable<(int Row, int Column)> cells) => lookup.Value.Under(cells);
 }

@@ -6,7 +6,10 @@ namespace Datura.Core.Body;
 /// </summary>
 public static class Tape
 {
-    private const int Links = 32;
+    private const double LinkMm = 4;
+    private const int LeastLinks = 8;
+    private const int MostLinks = 40;
+    private const double SettledMm = 0.002;
     private const int Rounds = 12;
 
     /// <returns>Shortest length on the skin, mm.</returns>
@@ -27,33 +30,42 @@ public static class Tape
     /// <returns>Evenly spaced points of the shortest path, ends included.</returns>
     public static IReadOnlyList<SkinPoint> Path(SkinGrid skin, SkinPoint from, SkinPoint to)
     {
-        var chain = new SkinPoint[Links + 1];
-        for (var k = 0; k <= Links; k++)
+        // A link of 4 mm is within a hundredth of a millimetre of the skin it spans.
+        var links = Math.Clamp((int)Math.Ceiling(skin.Position(from).DistanceTo(skin.Position(to)) / LinkMm), LeastLinks, MostLinks);
+        var chain = new SkinPoint[links + 1];
+        for (var k = 0; k <= links; k++)
         {
-            var t = (double)k / Links;
+            var t = (double)k / links;
             chain[k] = new(from.AzimuthRad + t * (to.AzimuthRad - from.AzimuthRad), from.HeightMm + t * (to.HeightMm - from.HeightMm));
         }
 
         var best = chain;
-        var bestLength = PathLengthMm(skin, chain);
-        for (var round = 0; round < Rounds; round++)
+        var bestLength = double.MaxValue;
+        for (var round = 0; round <= Rounds; round++)
         {
-            chain = Relaxed(skin, chain);
-            var length = PathLengthMm(skin, chain);
+            var at = chain.Select(skin.Evaluate).ToArray();
+            var length = Enumerable.Range(1, links).Sum(k => at[k].Position.DistanceTo(at[k - 1].Position));
+            var settled = Math.Abs(bestLength - length) < SettledMm;
             if (length < bestLength)
             {
                 (best, bestLength) = (chain, length);
             }
+
+            if (settled)
+            {
+                break;
+            }
+
+            chain = Relaxed(chain, at);
         }
 
         return best;
     }
 
     // One Gauss–Newton step: a block tridiagonal system with 2×2 blocks, solved by elimination.
-    private static SkinPoint[] Relaxed(SkinGrid skin, SkinPoint[] chain)
+    private static SkinPoint[] Relaxed(SkinPoint[] chain, (Vec3 Position, Vec3 ByAzimuth, Vec3 ByHeight)[] at)
     {
         var n = chain.Length - 2;
-        var at = chain.Select(skin.Evaluate).ToArray();
         var diagonal = new Block[n];
         var above = new Block[n];
         var right = new (double A, double B)[n];

@@ -8,14 +8,10 @@ namespace Datura.Core.Body;
 /// </summary>
 internal sealed class ZoneLookup
 {
-    private const double CellMm = 1.5;
-    private const double HalfWidthMm = 420;
-    private const double LowMm = -480;
-    private const double HighMm = 240;
     private const double SliverMm2 = 4;
 
-    private static readonly int Columns = (int)(2 * HalfWidthMm / CellMm);
-    private static readonly int Rows = (int)((HighMm - LowMm) / CellMm);
+    private static readonly int Columns = Lattice.Columns;
+    private static readonly int Rows = Lattice.Rows;
 
     private readonly byte[] zone = new byte[Rows * Columns]; // 0 none, else 1 + place in the zone table
     private readonly byte[] core = new byte[Rows * Columns]; // the same without cells that touch another zone
@@ -26,10 +22,10 @@ internal sealed class ZoneLookup
         this.outlines = outlines;
         for (var k = 0; k < Zones.Names.Count; k++)
         {
-            foreach (var (y, from, to) in ScanLines.Of(outlines[Zones.Names[k]], LowMm + CellMm / 2, CellMm, Rows))
+            foreach (var (y, from, to) in ScanLines.Of(outlines[Zones.Names[k]], Lattice.LowMm + Lattice.CellMm / 2, Lattice.CellMm, Rows))
             {
-                var row = (int)((y - LowMm) / CellMm);
-                for (var i = Column(from + CellMm / 2); i <= Column(to - CellMm / 2); i++)
+                var row = Lattice.Row(y);
+                for (var i = Lattice.Column(from + Lattice.CellMm / 2); i <= Lattice.Column(to - Lattice.CellMm / 2); i++)
                 {
                     zone[row * Columns + i] = (byte)(k + 1);
                 }
@@ -47,8 +43,7 @@ internal sealed class ZoneLookup
 
     public string At(ChartPoint at)
     {
-        var row = Math.Clamp((int)((at.YMm - LowMm) / CellMm), 0, Rows - 1);
-        var found = zone[row * Columns + Column(at.XMm)];
+        var found = zone[Lattice.Row(at.YMm) * Columns + Lattice.Column(at.XMm)];
         if (found > 0)
         {
             return Zones.Names[found - 1];
@@ -58,20 +53,15 @@ internal sealed class ZoneLookup
         return Zones.Names.MinBy(name => outlines[name].Distance(point))!;
     }
 
-    public IReadOnlyList<string> Under(Geometry figure)
+    /// <summary>Zones of which the cells cover more than a sliver.</summary>
+    public IReadOnlyList<string> Under(IEnumerable<(int Row, int Column)> cells)
     {
         var count = new int[Zones.Names.Count + 1];
-        foreach (var (y, from, to) in ScanLines.Of(figure, CellMm))
+        foreach (var (row, column) in cells)
         {
-            var row = Math.Clamp((int)((y - LowMm) / CellMm), 0, Rows - 1);
-            for (var x = from + CellMm / 4; x < to; x += CellMm)
-            {
-                count[core[row * Columns + Column(x)]]++;
-            }
+            count[core[row * Columns + column]]++;
         }
 
-        return [.. Zones.Names.Where((_, k) => count[k + 1] * CellMm * CellMm > SliverMm2)];
+        return [.. Zones.Names.Where((_, k) => count[k + 1] * Lattice.CellMm * Lattice.CellMm > SliverMm2)];
     }
-
-    private static int Column(double xMm) => Math.Clamp((int)((xMm + HalfWidthMm) / CellMm), 0, Columns - 1);
 }

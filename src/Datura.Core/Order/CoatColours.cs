@@ -1,5 +1,4 @@
 using Datura.Core.Paint;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Order;
 
@@ -13,7 +12,8 @@ public sealed class CoatColours
 
     private readonly PaintStack skin;
     private readonly Kit kit;
-    private readonly Dictionary<CoatJob, Lab> seen = [];
+    private readonly Dictionary<CoatJob, Lab> seen = new(ReferenceEqualityComparer.Instance);
+    private readonly Dictionary<(string, int), double> shows = [];
 
     public CoatColours(Lab skinTone, Kit kit, IReadOnlyList<Step> steps)
     {
@@ -23,8 +23,8 @@ public sealed class CoatColours
         foreach (var job in steps.SelectMany(s => s.Jobs))
         {
             laid.Add(job);
-            var at = job.Footprint.InteriorPoint;
-            seen[job] = laid.Where(j => Covers(j, at))
+            var at = job.Footprint.Inside;
+            seen[job] = laid.Where(j => j == job || j.Footprint.Covers(at))
                 .Aggregate(skin, (stack, j) => stack.With(PaintOptics.Of(j.Mix, kit), FilmUm(j))).Colour();
         }
     }
@@ -39,9 +39,16 @@ public sealed class CoatColours
     /// <summary>ΔE00 between some coats of a paint on bare skin and the opaque paint.</summary>
     public double SkinShows(CoatJob job, int coats)
     {
-        var paint = PaintOptics.Of(job.Mix, kit);
-        return ColourDifference.DeltaE00(
-            skin.With(paint, coats * CoatJobs.FilmUm(job.Mix, kit)).Colour(), new PaintStackProbe(paint).OpaqueColour);
+        // Many coats of a look share a paint; the films on bare skin are the same for all of them.
+        var key = (string.Join('+', job.Mix.Shares), coats);
+        if (!shows.TryGetValue(key, out var difference))
+        {
+            var paint = PaintOptics.Of(job.Mix, kit);
+            difference = shows[key] = ColourDifference.DeltaE00(
+                skin.With(paint, coats * CoatJobs.FilmUm(job.Mix, kit)).Colour(), new PaintStackProbe(paint).OpaqueColour);
+        }
+
+        return difference;
     }
 
     /// <summary>Fewest coats that hide this skin, or null when more than eight.</summary>
@@ -57,7 +64,4 @@ public sealed class CoatColours
 
         return null;
     }
-
-    private static bool Covers(CoatJob job, Point at) =>
-        job.Footprint.EnvelopeInternal.Covers(at.Coordinate) && job.Footprint.Covers(at);
 }

@@ -1,13 +1,12 @@
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Order;
 
 /// <summary>One coat of one part, measured: what the order and the clock need to know of it.</summary>
 /// <param name="PartIndex">Place of the part in the look; breaks ties.</param>
 /// <param name="Layer">How many coats of the same part and stage lie beneath it.</param>
-/// <param name="Footprint">Ground it covers on the chart, for overlaps.</param>
+/// <param name="Footprint">Ground it covers, for overlaps.</param>
 /// <param name="AreaMm2">Filled area on the skin.</param>
 /// <param name="LineMm">Drawn length on the skin.</param>
 /// <param name="Lightness">L* of the opaque paint; light goes before dark.</param>
@@ -22,7 +21,7 @@ public sealed record CoatJob(
     PaintMix Mix,
     int Coats,
     IReadOnlyList<Mark> Marks,
-    Geometry Footprint,
+    Footprint Footprint,
     IReadOnlyList<string> Zones,
     double AreaMm2,
     double LineMm,

@@ -3,7 +3,6 @@ using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Union;
-using NetTopologySuite.Simplify;
 
 namespace Datura.Core.Order;
 
@@ -90,11 +89,11 @@ public static class CoatJobs
     private static CoatJob Measured(
         string partId, string label, int index, CoatRole role, int layer, PaintMix mix, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit)
     {
-        var footprint = UnaryUnionOp.Union(marks.Select(Footprint).ToArray());
+        var footprint = Footprint.Of(marks);
         var opaque = new PaintStackProbe(PaintOptics.Of(mix, kit)).OpaqueColour;
         var film = FilmUm(mix, kit);
         return new(
-            partId, index, label, role, layer, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint),
+            partId, index, label, role, layer, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint.Cells()),
             marks.OfType<RegionMark>().Sum(r => body.Chart.AreaMm2(r.Outline)),
             marks.OfType<StrokeMark>().Sum(s => body.LineMm(s.Path)),
             opaque.L,
@@ -104,20 +103,4 @@ public static class CoatJobs
     /// <summary>Usual film of one coat of a mix, µm dry.</summary>
     public static double FilmUm(PaintMix mix, Kit kit) =>
         mix.Shares.Sum(s => s.Parts * PaintOptics.Find(kit, s.Paint).CoatFilmUm) / mix.Shares.Sum(s => s.Parts);
-
-    // Overlaps and zones do not need the last tenth of a millimetre; simpler outlines make them several times faster (measured).
-    private const double FootprintToleranceMm = 0.4;
-
-    private static Geometry Footprint(Mark mark) => mark switch
-    {
-        RegionMark r => DouglasPeuckerSimplifier.Simplify(r.Outline, FootprintToleranceMm),
-        // A closed line stands for the figure it encloses; whatever overlaps the one overlaps the other.
-        StrokeMark s when s.Path.Count > 4 && s.Path[0] == s.Path[^1] =>
-            DouglasPeuckerSimplifier.Simplify(Curves.Polygon(s.Path.Skip(1)), FootprintToleranceMm),
-        StrokeMark s => DouglasPeuckerSimplifier.Simplify(
-            GeometryFactory.Default.CreateLineString([.. s.Path.Select(p => new Coordinate(p.XMm, p.YMm))]), FootprintToleranceMm)
-            .Buffer(Math.Max(0.3, s.WidthsMm.Max() / 2), 1),
-        DotMark d => GeometryFactory.Default.CreatePoint(new Coordinate(d.At.XMm, d.At.YMm)).Buffer(d.DiameterMm / 2, 4),
-        _ => throw new NotSupportedException(),
-    };
 }

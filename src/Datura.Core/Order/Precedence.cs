@@ -1,5 +1,4 @@
 using Datura.Core.Shapes;
-using NetTopologySuite.Geometries.Prepared;
 
 namespace Datura.Core.Order;
 
@@ -72,7 +71,5 @@ public sealed class CoatGroup(IReadOnlyList<CoatJob> jobs)
 
     public IReadOnlyList<string> Zones => [.. jobs.SelectMany(j => j.Zones).Distinct()];
 
-    public bool Overlaps(CoatGroup other) => jobs.Any(a => other.Jobs.Any(b =>
-        a.Footprint.EnvelopeInternal.Intersects(b.Footprint.EnvelopeInternal)
-        && PreparedGeometryFactory.Prepare(a.Footprint).Intersects(b.Footprint)));
+    public bool Overlaps(CoatGroup other) => jobs.Any(a => other.Jobs.Any(b => a.Footprint.Overlaps(b.Footprint)));
 }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Datura.Core;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -33,8 +34,8 @@ public sealed record PartDocument(
     IReadOnlyDictionary<string, IReadOnlyList<string>>? Zones,
     IReadOnlyDictionary<string, IReadOnlyList<PaintShare>>? Paints,
     IReadOnlyDictionary<string, int>? Coats,
-    Move? Moved = null,
-    Motif? Motif = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Move? Moved = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Motif? Motif = null)
 {
     public static PartDocument From(Part part) => new(
         part.Id, part.Kind, part.Sides, part.Unevenness, part.Seed, part.Priority, part.Reserved, part.Numbers, part.Words,

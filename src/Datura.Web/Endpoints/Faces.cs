@@ -28,6 +28,9 @@ public sealed record BodyResource(
     IReadOnlyDictionary<string, ChartPoint> Landmarks,
     IReadOnlyDictionary<string, IReadOnlyList<IReadOnlyList<double>>> Zones);
 
+/// <summary>A tape laid on the skin: its length and its way over the chart as x, y pairs.</summary>
+public sealed record TapeResource(double Mm, IReadOnlyList<double> Path);
+
 /// <summary>A part that could be hung on a zone, with what it would measure.</summary>
 public sealed record OfferResource(string Kind, string Label, IReadOnlyList<SizeLine> Sizes, PartDocument Part);
 
@@ -37,6 +40,8 @@ public sealed record FacePreview(IReadOnlyDictionary<string, double> MeasuresMm,
 /// <summary>Faces: list, read, save, bodies and pictures.</summary>
 public static class FaceEndpoints
 {
+    private const int StretchPixels = 512;
+
     public static void MapFaces(this IEndpointRouteBuilder routes)
     {
         var faces = routes.MapGroup("/api/faces").WithTags("Faces").ProducesProblem(400).ProducesProblem(404);
@@ -68,6 +73,20 @@ public static class FaceEndpoints
                 ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart,
                 body.ZoneOutlines.ToDictionary(z => z.Key, z => Rings(z.Value))));
         });
+        faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans) =>
+        {
+            if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))
+            {
+                throw new BadInputException("x1", "Both ends of the tape must lie on the skin.");
+            }
+
+            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
+            var path = Tape.Path(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2)));
+            return TypedResults.Ok(new TapeResource(
+                Math.Round(Tape.PathLengthMm(body.Skin, path), 1), [.. path.Select(body.Chart.ToChart).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]));
+        });
+        faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans) =>
+            TypedResults.File(StretchPicture.Png(plans.Body((await library.FaceAsync(id)).MeasuresMm), StretchPixels), "image/png"));
         faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans) =>
             TypedResults.File(BodyModel.Glb(plans.Body((await library.FaceAsync(id)).MeasuresMm)), "model/gltf-binary"));
         faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans) =>

@@ -1,5 +1,8 @@
+using Datura.Core.Shapes;
+using Datura.Core.Shapes.Transfer;
 using Datura.Files.Pictures;
 using Datura.Files.Sheets;
+using Datura.Files.Templates;
 
 namespace Datura.Web;
 
@@ -10,6 +13,11 @@ public static class PlanEndpoints
     private const int MostPixels = 2048;
     private const int StripWidth = 128;
     private const int StripHeight = 132;
+
+    private const int MapWidth = 840;
+    private const int MapHeight = 960;
+    private const double DefaultToleranceMm = 2;
+    private const double DefaultAllowanceMm = 6;
 
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
@@ -29,6 +37,46 @@ public static class PlanEndpoints
         });
         plans.MapPost("/strip", async (PlanRequest request, PlanService service) =>
             TypedResults.File(BustPicture.Strip(await service.PlanAsync(request), BustView.Strip, StripWidth, StripHeight), "image/png"));
+        plans.MapPost("/dots", async (PlanRequest request, double? tolerance, PlanService service) =>
+        {
+            if (tolerance is { } t && !(t is >= DotPlan.LeastToleranceMm and <= DotPlan.MostToleranceMm))
+            {
+                throw new BadInputException("tolerance", "A redrawn line may lie 1 to 5 mm off.");
+            }
+
+            return TypedResults.Ok(Dots(await service.PlanAsync(request), tolerance));
+        });
+        plans.MapPost("/handles", async (PlanRequest request, string part, PlanService service) =>
+        {
+            var planned = await service.PlanAsync(request);
+            var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new BadInputException("part", $"The look has no part {part}.");
+            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, await service.CostumeAsync(request)));
+        });
+        plans.MapPost("/pencil-map", async (PlanRequest request, double? tolerance, PlanService service) =>
+        {
+            var planned = await service.PlanAsync(request);
+            return TypedResults.File(PencilMap.Of(planned, Dots(planned, tolerance), MapWidth, MapHeight), "image/png");
+        });
+        plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, double? allowance, bool? turned, PlanService service) =>
+        {
+            var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "Templates are printed on A4 or Letter.");
+            var planned = await service.PlanAsync(request);
+            var wanted = parts is { Length: > 0 } ? parts.Split(',').ToHashSet() : null;
+            var pieces = planned.Parts.Where(p => wanted is null || wanted.Contains(p.Part.Id)).AsParallel().AsOrdered()
+                .Select(p => TemplatePiece.Of(p.Kind, p.Part, p.Marks, planned.Body, allowance ?? DefaultAllowanceMm)).OfType<TemplatePiece>()
+                .SelectMany(p => turned == true ? new[] { p, p.Turned() } : [p]).ToArray();
+            if (pieces.Length == 0)
+            {
+                throw new BadInputException("parts", "None of these parts has an outline that could be cut. Choose a part with figures or lines.");
+            }
+
+            const double mmPerPoint = 25.4 / 72;
+            var pages = TemplatePages.Of(pieces, size.Width * mmPerPoint, size.Height * mmPerPoint);
+            var name = LookEndpoints.Slug($"{planned.Plan.Look} on {planned.Plan.Face} templates");
+            return format == "svg"
+                ? TypedResults.File(System.Text.Encoding.UTF8.GetBytes(TemplateSvg.Of(planned.Plan.Look, planned.Plan.Face, pages)), "image/svg+xml", $"{name}.svg")
+                : TypedResults.File(TemplatePdf.Of(planned.Plan.Look, planned.Plan.Face, pages, size), "application/pdf", $"{name}.pdf");
+        });
         plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, PlanService service) =>
         {
             var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "The sheet is printed on A4 or Letter.");
@@ -37,4 +85,7 @@ public static class PlanEndpoints
             return TypedResults.File(StepSheet.Pdf(planned, size, inches: units == "in"), "application/pdf", $"{name}.pdf");
         });
     }
+
+    private static DotPlan Dots(Core.PlannedLook planned, double? toleranceMm) => DotPlan.Of(
+        planned.Parts.SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), planned.Body, toleranceMm ?? DefaultToleranceMm);
 }

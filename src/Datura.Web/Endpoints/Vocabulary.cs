@@ -2,6 +2,7 @@ using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 using Datura.Files.Json;
+using Datura.Files.Motifs;
 using Datura.Files.Pictures;
 
 namespace Datura.Web;
@@ -40,6 +41,14 @@ public static class VocabularyEndpoints
         routes.MapGet("/api/measures/{id}/picture", (string id) => TypedResults.File(MeasurePicture.Png(
             Measures.Find(id) ?? throw new BadInputException("id", $"There is no measure called {id}."),
             MeasurePicturePixels), "image/png")).WithTags("Words").ProducesProblem(400);
+        routes.MapPost("/api/motifs", async (HttpRequest request, string? name) =>
+        {
+            using var reader = new StreamReader(request.Body);
+            // One letter more than is allowed is enough to know that it is too large.
+            var buffer = new char[SvgMotif.MostBytes + 1];
+            var length = await reader.ReadBlockAsync(buffer);
+            return TypedResults.Ok(SvgMotif.Read(name is { Length: > 0 and <= 120 } ? name : "Motif", new string(buffer, 0, length)));
+        }).Accepts<string>("image/svg+xml").WithTags("Words").ProducesProblem(400);
         routes.MapGet("/schemas/look-1.schema.json", () => TypedResults.Text(LookFile.SchemaText, "application/schema+json")).WithTags("Words");
     }
 

@@ -44,7 +44,7 @@ public class OrderTests
         var steps = Ordered(look, face);
         foreach (var (earlier, later) in from a in steps from b in steps where a.StartSeconds < b.StartSeconds select (a, b))
         {
-            if (earlier.Jobs.Any(a => later.Jobs.Any(b => a.Footprint.Intersects(b.Footprint))))
+            if (earlier.Jobs.Any(a => later.Jobs.Any(b => a.Footprint.Overlaps(b.Footprint))))
             {
                 Assert.True(later.StartSeconds >= earlier.EndSeconds + earlier.Jobs.Max(j => j.DryingSeconds) - 1e-6);
             }

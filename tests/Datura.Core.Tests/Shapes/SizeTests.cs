@@ -92,7 +92,7 @@ public class SizeTests
     public void ABaseLeavesOutZonesThatWereNotChosen()
     {
         var part = DemoWorld.Part("skinBase") with { Zones = new Dictionary<string, IReadOnlyList<string>> { ["zones"] = ["forehead", "orbit", "temple"] } };
-        var zones = DemoWorld.Body.ZonesUnder(DemoWorld.Expand(part).Marks.OfType<RegionMark>().Single().Outline);
+        var zones = DemoWorld.Body.ZonesUnder(Footprint.Of(DemoWorld.Expand(part).Marks).Cells());
         Assert.DoesNotContain("lid", zones);
         Assert.DoesNotContain("cheekbone", zones);
         Assert.Contains("forehead", zones);

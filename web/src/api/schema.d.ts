@@ -229,6 +229,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/motifs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    name?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Motif"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/schemas/look-1.schema.json": {
         parameters: {
             query?: never;
@@ -999,6 +1049,112 @@ export interface paths {
                         "application/json": components["schemas"]["BodyResource"];
                     };
                 };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faces/{id}/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    x1: number;
+                    y1: number;
+                    x2: number;
+                    y2: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TapeResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faces/{id}/stretch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
                 /** @description Bad Request */
                 400: {
                     headers: {
@@ -1835,6 +1991,228 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/dots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    tolerance?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DotPlan"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/handles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query: {
+                    part: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Handle"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/pencil-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    tolerance?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                    format?: string;
+                    parts?: string;
+                    allowance?: number;
+                    turned?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/sheet": {
         parameters: {
             query?: never;
@@ -1912,6 +2290,7 @@ export interface components {
             severity: components["schemas"]["Severity"];
             sentence: string;
             partId: null | string;
+            at?: null | components["schemas"]["ChartPoint"];
         };
         ChartPoint: {
             /** Format: double */
@@ -1919,11 +2298,40 @@ export interface components {
             /** Format: double */
             yMm?: number;
         };
+        Costume: {
+            /** Format: double */
+            necklineMm: number;
+            shape?: components["schemas"]["NecklineShape"];
+            /**
+             * Format: double
+             * @default 170
+             */
+            widthMm: number;
+        };
         DocumentHead: {
             id: string;
             name: string;
             /** Format: int32 */
             revision: number;
+        };
+        DotPlan: {
+            /** Format: double */
+            toleranceMm: number;
+            figures: components["schemas"]["DottedFigure"][];
+            /** Format: int32 */
+            dotsASide?: number;
+        };
+        DottedFigure: {
+            partId: string;
+            label: string;
+            side: components["schemas"]["Side"];
+            closed: boolean;
+            /** Format: double */
+            toleranceMm: number;
+            /** Format: double */
+            errorMm: number;
+            dots: components["schemas"]["PlacedDot"][];
+            redrawn: components["schemas"]["ChartPoint"][];
         };
         Face: {
             id: string;
@@ -1959,6 +2367,19 @@ export interface components {
         Family: "bone" | "flesh" | "creature" | "ornament" | "attached" | "carried";
         /** @enum {unknown} */
         Finish: "matt" | "satin" | "pearl" | "metal";
+        Handle: {
+            parameter: string;
+            label: string;
+            unit: string;
+            at: components["schemas"]["ChartPoint"];
+            perUnit: components["schemas"]["ChartPoint"];
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+        };
         /** @enum {unknown} */
         Instrument: "caliper" | "tape";
         KindResource: {
@@ -1994,6 +2415,16 @@ export interface components {
             a?: number;
             /** Format: double */
             b?: number;
+        };
+        LeftRight: {
+            /** Format: double */
+            leftCm2: number;
+            /** Format: double */
+            rightCm2: number;
+            /** Format: double */
+            higherMm: number;
+            /** Format: double */
+            fartherOutMm: number;
         };
         LookDocument: {
             format: string;
@@ -2045,6 +2476,27 @@ export interface components {
             /** Format: double */
             typicalHighMm: number;
         };
+        Motif: {
+            name: string;
+            shapes: components["schemas"]["MotifShape"][];
+        };
+        MotifShape: {
+            filled: boolean;
+            /** Format: double */
+            width: number;
+            points: number[];
+        };
+        Move: {
+            /** Format: double */
+            outMm?: number;
+            /** Format: double */
+            upMm?: number;
+        };
+        /**
+         * @default round
+         * @enum {unknown}
+         */
+        NecklineShape: "round" | "vee" | "square" | "boat";
         OfferResource: {
             kind: string;
             label: string;
@@ -2127,6 +2579,16 @@ export interface components {
             coats: null | {
                 [key: string]: number;
             };
+            moved?: null | components["schemas"]["Move"];
+            motif?: null | components["schemas"]["Motif"];
+        };
+        PlacedDot: {
+            /** Format: int32 */
+            number: number;
+            at: components["schemas"]["ChartPoint"];
+            first: components["schemas"]["TapeFrom"];
+            second: components["schemas"]["TapeFrom"];
+            where: string;
         };
         Plan: {
             look: string;
@@ -2146,6 +2608,7 @@ export interface components {
             waitingSeconds: number;
             /** Format: double */
             paintedCm2: number;
+            costumeEdge: number[];
             cautions: components["schemas"]["CautionNote"][];
         };
         PlanCoat: {
@@ -2194,6 +2657,8 @@ export interface components {
             coats: components["schemas"]["PlanCoat"][];
             /** Format: double */
             seconds: number;
+            movable: boolean;
+            leftRight: null | components["schemas"]["LeftRight"];
         };
         PlanRequest: {
             look: components["schemas"]["LookDocument"];
@@ -2272,6 +2737,13 @@ export interface components {
             light: string;
             /** Format: double */
             necklineMm: number;
+            neckline?: components["schemas"]["NecklineShape"];
+            /**
+             * Format: double
+             * @default 170
+             */
+            necklineWidthMm: number;
+            costume?: components["schemas"]["Costume"];
         };
         SettingResource: {
             id: string;
@@ -2303,6 +2775,17 @@ export interface components {
         StepLength: {
             part: string;
             size: components["schemas"]["SizeLine"];
+        };
+        TapeFrom: {
+            landmark: string;
+            words: string;
+            /** Format: int32 */
+            mm: number;
+        };
+        TapeResource: {
+            /** Format: double */
+            mm: number;
+            path: number[];
         };
         /** @enum {unknown} */
         Tool: "pencilLiner" | "sponge" | "halfRoundSponge" | "softBrush" | "flatBrush" | "filbert" | "round1" | "round3" | "round5" | "round6";

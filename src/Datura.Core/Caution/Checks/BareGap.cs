@@ -1,6 +1,6 @@
 using Datura.Core.Body;
+using Datura.Core.Order;
 using Datura.Core.Shapes;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -26,16 +26,20 @@ public static class BareGap
         }
 
         // Whatever else lies on the middle of the neck and chest covers the gap too.
-        var line = GeometryFactory.Default.CreateLineString([new(0, top.YMm), new(0.01, bottom.YMm)]);
-        var covered = look.Jobs.Where(j => j.Role.Stage != Stage.Map)
-            .Select(j => j.Footprint.Buffer(j.Role.Stage is Stage.Base ? 0 : 6)).Aggregate((Geometry)line, (left, f) => left.Difference(f));
-        var gap = Enumerable.Range(0, covered.NumGeometries).Select(n => covered.GetGeometryN(n)).MaxBy(g => g.Length)!;
-        if (gap.IsEmpty)
+        var laid = look.Jobs.Where(j => j.Role.Stage != Stage.Map).ToArray();
+        ChartPoint high = new(0, bottom.YMm), low = high, from = top;
+        for (var y = top.YMm; y > bottom.YMm; y -= Lattice.CellMm)
         {
-            yield break;
+            if (laid.Any(j => Near(j, y)))
+            {
+                from = new(0, y - Lattice.CellMm);
+            }
+            else if (from.YMm - y > high.YMm - low.YMm)
+            {
+                (high, low) = (from, new(0, y));
+            }
         }
 
-        var (high, low) = (new ChartPoint(0, gap.EnvelopeInternal.MaxY), new ChartPoint(0, gap.EnvelopeInternal.MinY));
         var bareMm = look.Body.LineMm([high, low]);
         if (bareMm > LetPassMm)
         {
@@ -44,4 +48,8 @@ public static class BareGap
                 bases[^1].PartId, new ChartPoint(0, (high.YMm + low.YMm) / 2));
         }
     }
+
+    // A line or dot a few millimetres off still breaks the gap.
+    private static bool Near(CoatJob job, double yMm) => job.Footprint.Covers(new(0, yMm))
+        || (job.Role.Stage != Stage.Base && (job.Footprint.Covers(new(-5, yMm)) || job.Footprint.Covers(new(5, yMm))));
 }

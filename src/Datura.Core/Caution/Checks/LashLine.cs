@@ -1,7 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -12,12 +11,12 @@ public static class LashLine
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
-        Geometry[] lashes = [.. new[] { "left", "right" }.Select(side => Lashes(look.Body, side).Buffer(KeepOffMm))];
+        var lashes = Footprint.Of([.. new[] { "left", "right" }.Select(side => Lashes(look.Body, side))]);
         foreach (var part in look.Parts)
         {
             var wet = look.Jobs.Where(j => j.PartId == part.Part.Id
                 && j.Mix.Shares.Any(s => PaintOptics.Find(look.Kit, s.Paint).Material != Material.Pencil));
-            if (wet.FirstOrDefault(j => lashes.Any(l => l.EnvelopeInternal.Intersects(j.Footprint.EnvelopeInternal) && l.Intersects(j.Footprint))) is not null)
+            if (wet.Any(j => j.Footprint.Overlaps(lashes)))
             {
                 yield return new(Severity.Note, FormattableString.Invariant(
                     $"{part.Kind.Label} reaches the lash line. Stop {KeepOffMm:0} mm short with wet paint and close the gap with a pencil liner, eyes closed."),
@@ -26,12 +25,14 @@ public static class LashLine
         }
     }
 
-    private static LineString Lashes(FittedBody body, string side)
+    // The strip along the lashes of one eye that wet paint keeps off.
+    private static StrokeMark Lashes(FittedBody body, string side)
     {
         ChartPoint inner = body.Landmark($"endocanthion_{side}"), outer = body.Landmark($"exocanthion_{side}");
         // Of closed lids the lashes lie on the lower edge.
         var low = 0.7 * body.Landmark($"palpebrale_inferius_{side}") + 0.3 * body.Landmark($"palpebrale_superius_{side}");
         var lid = Curves.Through([inner, low, outer], closed: false);
-        return GeometryFactory.Default.CreateLineString([.. lid.Skip(lid.Count / 8).SkipLast(lid.Count / 8).Select(p => new Coordinate(p.XMm, p.YMm))]);
+        ChartPoint[] path = [.. lid.Skip(lid.Count / 8).SkipLast(lid.Count / 8)];
+        return new("lashes", Side.Middle, path, [.. path.Select(_ => 2 * KeepOffMm)]);
     }
 }

@@ -34,18 +34,12 @@ public static class NoRoom
                 }
 
                 var (first, second) = (figures[a].Job!.Footprint, figures[b].Job!.Footprint);
-                if (!first.EnvelopeInternal.Intersects(second.EnvelopeInternal))
-                {
-                    continue;
-                }
-
-                var shared = first.Intersection(second);
-                var smaller = Math.Min(first.Area, second.Area);
-                if (shared.Area > SmallestMm2 && shared.Area > MostShared * smaller)
+                var shared = first.SharedMm2(second);
+                if (shared > SmallestMm2 && shared > MostShared * Math.Min(first.AreaMm2, second.AreaMm2))
                 {
                     yield return new(Severity.Warning, FormattableString.Invariant(
-                        $"No room: {figures[a].Part.Kind.Label} and {figures[b].Part.Kind.Label} share {shared.Area / 100:0.#} cm². Move or shrink one before the base goes on."),
-                        figures[b].Part.Part.Id, new(shared.InteriorPoint.X, shared.InteriorPoint.Y));
+                        $"No room: {figures[a].Part.Kind.Label} and {figures[b].Part.Kind.Label} share {shared / 100:0.#} cm². Move or shrink one before the base goes on."),
+                        figures[b].Part.Part.Id, first.SharedPlace(second));
                 }
             }
         }

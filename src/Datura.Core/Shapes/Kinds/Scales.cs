@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Distance;
 
 namespace Datura.Core.Shapes.Kinds;
 
@@ -16,6 +17,7 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var zone = context.Body.ZoneOutlines[context.Word("on")];
+        var border = new IndexedFacetDistance(zone.Boundary);
         var box = zone.EnvelopeInternal;
         var (cell, gap) = (context.Number("cell"), context.Number("gap"));
         var count = 0;
@@ -24,13 +26,12 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
         {
             for (var x = row % 2 * cell / 2; x <= box.MaxX; x += cell)
             {
-                var at = GeometryFactory.Default.CreatePoint(new Coordinate(x, y));
-                if (!zone.Contains(at))
+                if (!context.Body.IsOn(context.Word("on"), new(x, y)))
                 {
                     continue;
                 }
 
-                var near = Math.Min(1, zone.Boundary.Distance(at) / (2 * cell));
+                var near = Math.Min(1, border.Distance(new Point(x, y)) / (2 * cell));
                 var size = (cell - gap) * (1 - context.Number("fade") * (1 - near));
                 if (size < 1.5)
                 {

@@ -57,7 +57,7 @@ public sealed class SkinBase : PartKind
         var fade = runs ? null : new Fade(underJaw.YMm + 4, body.Go(underJaw, -Math.PI / 2, fadeMm).YMm);
         // Under the edge of the costume it goes on a little, so that no bare line shows when the wearer moves.
         var limit = fade is null ? context.Costume.Bare(body).Buffer(UnderCostumeMm) : Above(fade.GoneBelowYMm);
-        var shape = Joined(body, chosen).Intersection(limit);
+        var shape = body.Once($"joined {string.Join('+', Zones.Names.Where(chosen.Contains))}", () => Joined(body, chosen)).Intersection(limit);
         // Bodies hold still at the front; the ground does not run round to the nape.
         var mark = new RegionMark("ground", Side.Middle, shape, edge, fade);
         var areaCm2 = body.Chart.AreaMm2(shape) / 100;

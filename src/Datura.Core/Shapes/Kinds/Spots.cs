@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Shapes.Kinds;
 
@@ -14,8 +13,7 @@ public sealed class Spots() : DrawnKind("spots", "Spots", Family.Creature, ["tem
 {
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var zone = context.Body.ZoneOutlines[context.Word("on")];
-        var box = zone.EnvelopeInternal;
+        var box = context.Body.ZoneOutlines[context.Word("on")].EnvelopeInternal;
         var apart = context.Number("apart");
         var (row, count) = (0, 0);
         for (var y = box.MinY + apart / 3; y <= box.MaxY; y += 0.87 * apart, row++)
@@ -25,7 +23,7 @@ public sealed class Spots() : DrawnKind("spots", "Spots", Family.Creature, ["tem
                 var at = new ChartPoint(x + 0.22 * apart * context.Design.Either(), y + 0.22 * apart * context.Design.Either());
                 var size = context.Uneven(context.Number("size")) * (0.6 + 0.4 * context.Design.Unit());
                 var turn = Math.PI * context.Design.Unit();
-                if (zone.Contains(GeometryFactory.Default.CreatePoint(new Coordinate(at.XMm, at.YMm))))
+                if (context.Body.IsOn(context.Word("on"), at))
                 {
                     pen.Fill("spot", Curves.Ragged(new SkinFrame(context.Body, at, turn).Ellipse(size, 0.7 * size), 0.07 * size, context.Design), 0.8);
                     count++;

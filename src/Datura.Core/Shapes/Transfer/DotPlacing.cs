@@ -22,71 +22,96 @@ internal sealed class DotPlacing(FittedBody body)
 
     public IReadOnlyList<Dot> Place(IReadOnlyList<ChartPoint> dots)
     {
-        var scores = dots.Select(d => Scores(d, FarthestMm, LeastCrossing) is { Count: > 0 } good ? good : Scores(d, 2 * FarthestMm, 0.6 * LeastCrossing)).ToArray();
-        var pair = new (int, int)[dots.Count];
-        var open = Enumerable.Range(0, dots.Count).ToHashSet();
-        while (open.Count > 0)
+        var costs = dots.Select(Costs).ToArray();
+        var pair = new int[dots.Count];
+        Array.Fill(pair, -1);
+        while (true)
         {
             // The pair that serves most of the dots left; among equals the better one.
-            var best = scores.Where((_, k) => open.Contains(k)).SelectMany(s => s)
-                .GroupBy(s => s.Pair).Select(g => (g.Key, Count: g.Count(), Cost: g.Average(s => s.Cost)))
-                .OrderByDescending(g => g.Count).ThenBy(g => g.Cost).FirstOrDefault();
-            if (best.Count <= 1)
+            var (best, most, cheapest) = (-1, 1, 0.0);
+            for (var p = 0; p < places.Length * places.Length; p++)
             {
-                foreach (var k in open)
+                var (count, cost) = (0, 0.0);
+                for (var k = 0; k < dots.Count; k++)
                 {
-                    pair[k] = scores[k].Count > 0 ? scores[k].MinBy(s => s.Cost).Pair : Fallback(dots[k]);
+                    if (pair[k] < 0 && costs[k][p] > 0)
+                    {
+                        count++;
+                        cost += costs[k][p];
+                    }
                 }
 
+                if (count > most || (count == most && best >= 0 && cost < cheapest))
+                {
+                    (best, most, cheapest) = (p, count, cost);
+                }
+            }
+
+            if (best < 0)
+            {
                 break;
             }
 
-            foreach (var k in open.Where(k => scores[k].Any(s => s.Pair == best.Key)).ToArray())
+            for (var k = 0; k < dots.Count; k++)
             {
-                pair[k] = best.Key;
-                open.Remove(k);
+                pair[k] = pair[k] < 0 && costs[k][best] > 0 ? best : pair[k];
             }
         }
 
-        return [.. dots.Select((d, k) => Measured(d, pair[k].Item1, pair[k].Item2))];
+        for (var k = 0; k < dots.Count; k++)
+        {
+            pair[k] = pair[k] >= 0 ? pair[k] : Cheapest(costs[k]) ?? Fallback(dots[k]);
+        }
+
+        return [.. dots.Select((d, k) => Measured(d, pair[k] / places.Length, pair[k] % places.Length))];
+    }
+
+    // Cost of every pair of landmarks for a dot, 0 where it does not serve.
+    private float[] Costs(ChartPoint dot)
+    {
+        var costs = Costs(dot, FarthestMm, LeastCrossing);
+        return costs.Any(c => c > 0) ? costs : Costs(dot, 2 * FarthestMm, 0.6 * LeastCrossing);
     }
 
     // Straight chords stand in for tapes while choosing.
-    private List<((int, int) Pair, double Cost)> Scores(ChartPoint dot, double farthestMm, double leastCrossing)
+    private float[] Costs(ChartPoint dot, double farthestMm, double leastCrossing)
     {
+        var n = places.Length;
         var place = body.Chart.Position(dot);
         var normal = body.Faired.Normal(body.Chart.ToSkin(dot));
-        var seen = places.Select(p => p.Place - place).Select(d => (Mm: d.Length, Way: (d - d.Dot(normal) * normal).Unit())).ToArray();
-        var result = new List<((int, int), double)>();
-        for (var a = 0; a < places.Length; a++)
+        var seen = new (bool Serves, double Mm, Vec3 Way)[n];
+        for (var k = 0; k < n; k++)
         {
-            if (seen[a].Mm < NearestMm || seen[a].Mm > farthestMm || Across(dot, places[a].At))
-            {
-                continue;
-            }
+            var chord = places[k].Place - place;
+            seen[k] = (chord.Length >= NearestMm && chord.Length <= farthestMm && !Across(dot, places[k].At), chord.Length, (chord - chord.Dot(normal) * normal).Unit());
+        }
 
-            for (var b = a + 1; b < places.Length; b++)
+        var costs = new float[n * n];
+        for (var a = 0; a < n; a++)
+        {
+            for (var b = a + 1; b < n && seen[a].Serves; b++)
             {
-                var crossing = seen[a].Way.Cross(seen[b].Way).Length;
-                if (seen[b].Mm < NearestMm || seen[b].Mm > farthestMm || crossing < leastCrossing || Across(dot, places[b].At))
-                {
-                    continue;
-                }
-
-                result.Add(((a, b), (1 + (seen[a].Mm + seen[b].Mm) / 90) / crossing));
+                var crossing = seen[b].Serves ? seen[a].Way.Cross(seen[b].Way).Length : 0;
+                costs[a * n + b] = crossing < leastCrossing ? 0 : (float)((1 + (seen[a].Mm + seen[b].Mm) / 90) / crossing);
             }
         }
 
-        return result;
+        return costs;
+    }
+
+    private static int? Cheapest(float[] costs)
+    {
+        var serving = Enumerable.Range(0, costs.Length).Where(p => costs[p] > 0).ToArray();
+        return serving.Length > 0 ? serving.MinBy(p => costs[p]) : null;
     }
 
     // A tape from the other side of the face lies over the nose.
     private static bool Across(ChartPoint dot, ChartPoint landmark) => dot.XMm * landmark.XMm < -8 * 8;
 
-    private (int, int) Fallback(ChartPoint dot)
+    private int Fallback(ChartPoint dot)
     {
         var near = Enumerable.Range(0, places.Length).OrderBy(k => (places[k].At - dot).Length()).ToArray();
-        return (near[0], near[1]);
+        return near[0] * places.Length + near[1];
     }
 
     private Dot Measured(ChartPoint dot, int a, int b)

@@ -13,7 +13,7 @@ public static class Figures
     private const int MostOwnOutlines = 2;
     private const int MostEnvelopes = 1;
     private const int MostLines = 1;
-    private const double MostTautArea = 1.6;
+    private const double MostTautArea = 1.35;
     private const double SmallestMm = 14;
     private const double ShortestLineMm = 22;
     private const double EnvelopeMm = 14;
@@ -41,7 +41,7 @@ public static class Figures
         {
             // Teeth of both sides make one row; what lies wholly on the other side is its mirror image.
             var all = regions[0].Side == Side.Middle ? own.OfType<RegionMark>().Where(r => r.Role == regions[0].Role) : regions;
-            var envelope = Envelope([.. all.Select(r => r.Outline)]);
+            var envelope = Envelope([.. all]);
             return Rings(envelope).Where(r => Extent(Box(r)) >= SmallestMm).OrderByDescending(r => Extent(Box(r))).Take(MostEnvelopes)
                 .Select(line => Outline(part, kind, regions[0], line) with { Envelope = true });
         }
@@ -51,12 +51,15 @@ public static class Figures
     }
 
     // A taut line round them all, unless it would take in much that is not theirs (a row that bends round the eye).
-    private static Geometry Envelope(Geometry[] figures)
+    private static Geometry Envelope(RegionMark[] marks)
     {
-        var close = UnaryUnionOp.Union(figures.Select(f => f.Buffer(EnvelopeMm, 3)).ToArray()).Buffer(-EnvelopeMm, 3);
-        var taut = close.ConvexHull();
-        return taut.Area < MostTautArea * close.Area ? taut : close;
+        var taut = GeometryFactory.Default.CreateGeometryCollection([.. marks.Select(m => m.Outline)]).ConvexHull();
+        var near = Footprint.Of([.. marks.Select(m => new StrokeMark("", m.Side, Ring(m.Outline), [.. Ring(m.Outline).Select(_ => EnvelopeMm)])), .. marks]);
+        return taut.Area < MostTautArea * near.AreaMm2
+            ? taut : UnaryUnionOp.Union(marks.Select(m => m.Outline.Buffer(EnvelopeMm, 3)).ToArray()).Buffer(-EnvelopeMm, 3);
     }
+
+    private static ChartPoint[] Ring(Geometry outline) => [.. outline.Coordinates.Where((_, k) => k % 4 == 0).Select(c => new ChartPoint(c.X, c.Y))];
 
     private static Figure Outline(Part part, PartKind kind, RegionMark r0, IReadOnlyList<ChartPoint> line) => new(part.Id, kind.Label, r0.Side, true, line);
 

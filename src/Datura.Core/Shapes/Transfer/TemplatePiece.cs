@@ -30,9 +30,12 @@ public sealed record TemplatePiece(
         var first = own.OfType<RegionMark>().FirstOrDefault()?.Role;
         var regions = own.OfType<RegionMark>().Where(r => r.Role == first).ToArray();
         var strokes = regions.Length > 0 ? [] : own.OfType<StrokeMark>().ToArray();
+        // A row of dots has neither figures nor lines: each dot is a small ring.
+        Geometry[] dots = regions.Length + strokes.Length > 0 ? []
+            : [.. own.OfType<DotMark>().Select(d => GeometryFactory.Default.CreatePoint(new Coordinate(d.At.XMm, d.At.YMm)).Buffer(d.DiameterMm / 2, 4))];
         Geometry[] ground =
         [
-            .. regions.Select(r => r.Outline),
+            .. regions.Select(r => r.Outline), .. dots,
             .. strokes.Select(s => GeometryFactory.Default.CreateLineString([.. s.Path.Select(p => new Coordinate(p.XMm, p.YMm))]).Buffer(1)),
         ];
         if (ground.Length == 0 || !kind.Movable)
@@ -45,7 +48,7 @@ public sealed record TemplatePiece(
         var patch = new FlatPatch(body, figure.ConvexHull(), allowance + LandmarkReachMm);
         IReadOnlyList<ChartPoint> Flat(IEnumerable<ChartPoint> line) => [.. line.Select(patch.Flat)];
         var middle = Enumerable.Range(-400, 701).Select(y => new ChartPoint(0, y)).Where(patch.Holds).ToArray();
-        var outlines = regions.SelectMany(r => Rings(r.Outline)).Select(Flat).ToArray();
+        var outlines = regions.Select(r => r.Outline).Concat(dots).SelectMany(Rings).Select(Flat).ToArray();
         var lines = strokes.Select(s => Flat(s.Path)).ToArray();
         var points = outlines.Concat(lines).SelectMany(l => l).ToArray();
         return new(
