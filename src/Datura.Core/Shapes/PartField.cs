@@ -3,18 +3,19 @@ using Datura.Core.Body;
 
 namespace Datura.Core.Shapes;
 
-/// <summary>The field of a kind: the zones it lies on at its default size, wherever its choices may hang it, and those it hangs on.</summary>
+/// <summary>The field of a part: the zones its kind lies on at its default size, hung where the part hangs.</summary>
 public static class PartField
 {
     private static readonly ConcurrentDictionary<string, IReadOnlySet<string>> Known = new();
     private static readonly Lazy<FittedBody> Reference = new(() => FittedBody.For(new Dictionary<string, double>()));
 
-    public static IReadOnlySet<string> Of(PartKind kind) => Known.GetOrAdd(kind.Id, _ => Found(kind));
+    public static IReadOnlySet<string> Of(PartKind kind, IReadOnlyDictionary<string, string> words) => Known.GetOrAdd(
+        string.Join('|', words.OrderBy(w => w.Key, StringComparer.Ordinal).Select(w => $"{w.Key}={w.Value}").Prepend(kind.Id)), _ => Found(kind, words));
 
     /// <summary>How much of a part's marks lies outside its field, 0 to 1, and on which zones.</summary>
-    public static (double Share, IReadOnlyList<string> Zones) Outside(PartKind kind, PartMarks marks, FittedBody body)
+    public static (double Share, IReadOnlyList<string> Zones) Outside(PartKind kind, Part part, PartMarks marks, FittedBody body)
     {
-        var field = Of(kind);
+        var field = Of(kind, part.Words);
         var all = 0;
         var outside = new Dictionary<string, int>();
         foreach (var at in Samples(marks))
@@ -30,39 +31,38 @@ public static class PartField
         return all == 0 ? (0, []) : (outside.Values.Sum() / (double)all, [.. outside.OrderByDescending(z => z.Value).Select(z => z.Key)]);
     }
 
-    /// <summary>Points spread over the marks: every third point of an outline or path, and each dot.</summary>
+    /// <summary>Points spread evenly over the marks: along outlines and paths, and each dot.</summary>
     private static IEnumerable<ChartPoint> Samples(PartMarks marks) => marks.Marks.SelectMany(m => m switch
     {
-        RegionMark r => r.Outline.Coordinates.Where((_, k) => k % 3 == 0).Select(c => new ChartPoint(c.X, c.Y)),
-        StrokeMark s => s.Path.Where((_, k) => k % 3 == 0),
+        RegionMark r => Along([.. r.Outline.Coordinates.Select(c => new ChartPoint(c.X, c.Y))]),
+        StrokeMark s => Along(s.Path),
         DotMark d => [d.At],
         _ => [],
     });
 
-    private static HashSet<string> Found(PartKind kind)
+    private static IEnumerable<ChartPoint> Along(IReadOnlyList<ChartPoint> line)
     {
-        var field = kind.HangsOn.ToHashSet();
-        foreach (var words in Variants(kind))
+        const double everyMm = 4;
+        var walked = everyMm;
+        for (var k = 1; k < line.Count; k++)
         {
-            var part = new Part(
-                kind.Id, kind.Id, Sides.Both, 0, 1, Priority.Must, false, new Dictionary<string, double>(), words,
-                new Dictionary<string, IReadOnlyList<string>>(), new Dictionary<string, PaintMix>(), new Dictionary<string, int>());
-            var marks = kind.Expand(Reference.Value, part, new Costume(40));
-            field.UnionWith(Samples(marks).Select(Reference.Value.ZoneAt));
+            var piece = (line[k] - line[k - 1]).Length();
+            for (; walked <= piece; walked += everyMm)
+            {
+                yield return line[k - 1] + walked / piece * (line[k] - line[k - 1]);
+            }
+
+            walked -= piece;
         }
 
-        return field;
+        yield return line[0];
     }
 
-    private static IEnumerable<Dictionary<string, string>> Variants(PartKind kind)
+    private static HashSet<string> Found(PartKind kind, IReadOnlyDictionary<string, string> words)
     {
-        yield return [];
-        foreach (var choice in kind.Parameters.Where(p => p.Type == ParameterType.Choice))
-        {
-            foreach (var word in choice.Choices)
-            {
-                yield return new() { [choice.Id] = word };
-            }
-        }
+        var part = new Part(
+            kind.Id, kind.Id, Sides.Both, 0, 1, Priority.Must, false, new Dictionary<string, double>(), words,
+            new Dictionary<string, IReadOnlyList<string>>(), new Dictionary<string, PaintMix>(), new Dictionary<string, int>());
+        return [.. Samples(kind.Expand(Reference.Value, part, new Costume(40))).Select(Reference.Value.ZoneAt)];
     }
 }

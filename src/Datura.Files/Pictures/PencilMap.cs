@@ -9,7 +9,8 @@ namespace Datura.Files.Pictures;
 /// <summary>One picture with only what is drawn before the base, numbered in drawing order: from above down, the far side first.</summary>
 public static class PencilMap
 {
-    private static readonly SKColor Pencil = new(0x3A, 0x2E, 0x55);
+    private static readonly SKColor OnLight = new(0x3A, 0x2E, 0x55);
+    private static readonly SKColor OnDark = new(0xF2, 0xE6, 0xC8);
 
     public static byte[] Of(PlannedLook look, DotPlan dots, int width, int height)
     {
@@ -27,9 +28,12 @@ public static class PencilMap
             return normal.Z > 0.05 ? new SKPoint(x, y) : null;
         }
 
-        using var line = new SKPaint { Color = Pencil, Style = SKPaintStyle.Stroke, StrokeWidth = width / 420f, IsAntialias = true, StrokeJoin = SKStrokeJoin.Round };
-        using var fill = new SKPaint { Color = Pencil, IsAntialias = true };
+        // A pencil that can be seen on this skin.
+        var pencil = look.Skin.L > 48 ? OnLight : OnDark;
+        using var line = new SKPaint { Color = pencil, Style = SKPaintStyle.Stroke, StrokeWidth = width / 420f, IsAntialias = true, StrokeJoin = SKStrokeJoin.Round };
+        using var fill = new SKPaint { Color = pencil, IsAntialias = true };
         using var face = new SKFont(Sheets.SheetFonts.Bold, width / 46f);
+        using var ink = new SKPaint { Color = OnLight, IsAntialias = true };
         using var halo = new SKPaint { Color = new SKColor(255, 255, 255, 190), IsAntialias = true };
         foreach (var part in look.Parts)
         {
@@ -53,7 +57,7 @@ public static class PencilMap
             {
                 var text = figure.Dots[0].Number.ToString(System.Globalization.CultureInfo.InvariantCulture);
                 canvas.DrawCircle(first.X + width / 60f, first.Y - width / 60f, width / 62f, halo);
-                canvas.DrawText(text, first.X + width / 60f, first.Y - width / 100f, SKTextAlign.Center, face, fill);
+                canvas.DrawText(text, first.X + width / 60f, first.Y - width / 100f, SKTextAlign.Center, face, ink);
             }
         }
 

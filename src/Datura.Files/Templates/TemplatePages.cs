@@ -17,6 +17,7 @@ public sealed record TemplatePages(IReadOnlyList<PlacedPiece> Pieces, double Wid
     public const double OverlapMm = 8;
     private const double GapMm = 10;
     private const double TitleMm = 9;
+    private const double CaptionMmPerLetter = 1.65;
 
     /// <param name="sheetWidthMm">Width of the paper.</param>
     /// <param name="sheetHeightMm">Height of the paper.</param>
@@ -29,7 +30,7 @@ public sealed record TemplatePages(IReadOnlyList<PlacedPiece> Pieces, double Wid
         foreach (var piece in pieces)
         {
             var (left, right, bottom, top) = Box(piece);
-            var (width, height) = (right - left, top - bottom + TitleMm);
+            var (width, height) = (Math.Max(right - left, Caption(piece).Length * CaptionMmPerLetter), top - bottom + TitleMm);
             if (x > 0 && x + width > usable)
             {
                 (x, y, row) = (0, y + row + GapMm, 0);
@@ -40,7 +41,8 @@ public sealed record TemplatePages(IReadOnlyList<PlacedPiece> Pieces, double Wid
             if (y + height > end && height <= tall)
             {
                 page = (int)Math.Ceiling((y + height - OverlapMm) / (tall - OverlapMm)) - 1;
-                var start = page * (tall - OverlapMm);
+                // Below the strip that the page before shows too.
+                var start = page * (tall - OverlapMm) + (page > 0 ? OverlapMm : 0);
                 if (y < start)
                 {
                     (x, y, row) = (0, start, 0);

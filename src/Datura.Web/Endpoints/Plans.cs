@@ -64,7 +64,7 @@ public static class PlanEndpoints
             var wanted = parts is { Length: > 0 } ? parts.Split(',').ToHashSet() : null;
             var pieces = planned.Parts.Where(p => wanted is null || wanted.Contains(p.Part.Id)).AsParallel().AsOrdered()
                 .Select(p => TemplatePiece.Of(p.Kind, p.Part, p.Marks, planned.Body, allowance ?? DefaultAllowanceMm)).OfType<TemplatePiece>()
-                .SelectMany(p => turned == true ? new[] { p, p.Turned() } : [p]).ToArray();
+                .SelectMany(p => turned == true && p.Sided ? new[] { p, p.Turned() } : [p]).ToArray();
             if (pieces.Length == 0)
             {
                 throw new BadInputException("parts", "None of these parts has an outline that could be cut. Choose a part with figures or lines.");

@@ -24,6 +24,11 @@ export type Offer = Schemas['OfferResource']
 export type WearerCaution = Schemas['WearerCaution']
 export type Sides = Schemas['Sides']
 export type Priority = Schemas['Priority']
+export type Caution = Schemas['CautionNote']
+export type DotPlan = Schemas['DotPlan']
+export type Handle = Schemas['Handle']
+export type Tape = Schemas['TapeResource']
+export type Motif = Schemas['Motif']
 
 /** A problem as the service reports it (RFC 9457), or a lost connection (status 0). */
 export class ApiProblem extends Error {
@@ -140,6 +145,34 @@ export const api = {
     answer(client.POST('/api/plan', { body: request, signal })),
   paint: (request: PlanRequest, steps: number | null, pixels: number, signal?: AbortSignal) =>
     blob(`/api/plan/paint?pixels=${pixels}${steps === null ? '' : `&steps=${steps}`}`, request, signal),
+  dots: (request: PlanRequest, tolerance: number) =>
+    answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request })),
+  handles: (request: PlanRequest, part: string) =>
+    answer(client.POST('/api/plan/handles', { params: { query: { part } }, body: request })),
+  tape: (face: string, from: { x: number; y: number }, to: { x: number; y: number }, signal?: AbortSignal) =>
+    answer(
+      client.GET('/api/faces/{id}/tape', {
+        params: { path: { id: face }, query: { x1: from.x, y1: from.y, x2: to.x, y2: to.y } },
+        signal,
+      }),
+    ),
+  templates: (
+    request: PlanRequest,
+    paper: string,
+    format: 'pdf' | 'svg',
+    parts: string[],
+    allowance: number,
+    turned: boolean,
+  ) =>
+    blob(
+      `/api/plan/templates?paper=${paper}&format=${format}&parts=${parts.map(encodeURIComponent).join(',')}&allowance=${allowance}&turned=${turned}`,
+      request,
+    ),
+  pencilMap: (request: PlanRequest, tolerance: number) =>
+    blob(`/api/plan/pencil-map?tolerance=${tolerance}`, request),
+  /** Reads the figures of an SVG drawing. */
+  motif: async (name: string, text: string) =>
+    JSON.parse(await (await blob(`/api/motifs?name=${encodeURIComponent(name)}`, text)).text()) as Motif,
   strip: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/strip', request, signal),
   sheet: (request: PlanRequest, paper: string, units: string) =>
     blob(`/api/plan/sheet?paper=${paper}&units=${units}`, request),
@@ -151,5 +184,6 @@ export const picture = {
   kind: (id: string, kit: string) =>
     `/api/kinds/${encodeURIComponent(id)}/picture?kit=${encodeURIComponent(kit)}`,
   measure: (id: string) => `/api/measures/${encodeURIComponent(id)}/picture`,
+  stretch: (face: string, revision: number) => `/api/faces/${encodeURIComponent(face)}/stretch?r=${revision}`,
   model: (face: string, revision: number) => `/api/faces/${encodeURIComponent(face)}/body.glb?r=${revision}`,
 }

@@ -2,11 +2,15 @@
 import { computed, ref } from 'vue'
 import { size } from '../lib/format'
 import { zoneAt, type ChartPoint } from '../lib/zones'
+import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
 import { partsAt } from '../three/marks'
 import type { BustView } from '../three/SkinScene'
+import { useElementSize } from '../three/useElementSize'
 import { useSkin } from '../three/useSkin'
+import LensBar from './LensBar.vue'
+import SkinLabels from './SkinLabels.vue'
 
 const VIEWS: { view: BustView; label: string; key: string }[] = [
   { view: 'front', label: 'Front', key: '1' },
@@ -22,11 +26,12 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 
 const workspace = useWorkspace()
 const preferences = usePreferences()
+const mapping = useMapping()
 const canvas = ref<HTMLCanvasElement | null>(null)
-const label = ref<{ x: number; y: number } | null>(null)
 const pointer = ref({ x: 0, y: 0 })
 const view = ref<BustView>('front')
-const { scene, failed } = useSkin(canvas, 'bust', pointed)
+const { scene, failed, tick } = useSkin(canvas, 'bust', pointed)
+const { width } = useElementSize(canvas)
 let pressed = { x: 0, y: 0 }
 
 const facts = computed(() => {
@@ -48,15 +53,16 @@ const anchor = computed<ChartPoint | null>(() => {
   return best
 })
 
-function follow() {
-  const bust = scene.value
-  label.value = bust && anchor.value ? bust.bustToCanvas(anchor.value) : null
-}
+const label = computed(() => {
+  void tick.value
+  return anchor.value ? (scene.value?.place(anchor.value) ?? null) : null
+})
 
 function move(event: PointerEvent) {
   if (event.buttons !== 0) return
   pointer.value = { x: event.offsetX, y: event.offsetY }
   const at = scene.value?.pick(event)
+  if (at && mapping.tapeFrom) mapping.layTape(at)
   pointed.value = at && workspace.body ? zoneAt(workspace.body, at) : null
 }
 
@@ -68,12 +74,17 @@ function release(event: PointerEvent) {
   // A drag turns the bust; only a click points.
   if (Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > 4) return
   const at = scene.value?.pick(event)
+  if (at && mapping.taping) {
+    mapping.tapeAt(at)
+    return
+  }
   const zone = at && workspace.body ? zoneAt(workspace.body, at) : null
   if (!at || !zone) {
     workspace.selected = null
     return
   }
   workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
+  if (mapping.lens === 'map') return
   emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
 }
 
@@ -86,15 +97,15 @@ function turn(degrees: number) {
   scene.value?.turn(degrees)
 }
 
-const watchScene = () => {
-  if (scene.value) scene.value.onDraw = follow
+function face(at: ChartPoint) {
+  scene.value?.face(at)
 }
 
-defineExpose({ show, turn, keys: VIEWS })
+defineExpose({ show, turn, face, keys: VIEWS })
 </script>
 
 <template>
-  <section class="bust" aria-label="Bust" @pointerenter="watchScene">
+  <section class="bust" aria-label="Bust">
     <canvas
       ref="canvas"
       tabindex="0"
@@ -104,6 +115,8 @@ defineExpose({ show, turn, keys: VIEWS })
       @pointerdown="press"
       @pointerup="release"
     />
+    <skin-labels :scene="scene" :tick="tick" />
+    <lens-bar />
     <p v-if="failed" class="failed">{{ failed }}</p>
     <div class="views" role="group" aria-label="View">
       <button
@@ -124,9 +137,10 @@ defineExpose({ show, turn, keys: VIEWS })
       {{ pointed }}
     </div>
     <div
-      v-if="label && facts && workspace.selected"
+      v-if="label && facts && workspace.selected && !workspace.dragging"
       class="facts"
-      :style="{ left: `${label.x + 16}px`, top: `${label.y - 12}px` }"
+      :class="{ before: label.x > width - 260 }"
+      :style="{ left: `${label.x}px`, top: `${label.y - 12}px` }"
     >
       {{ facts }}
     </div>
@@ -188,6 +202,11 @@ canvas {
 
 .facts {
   font-weight: 600;
+  transform: translateX(16px);
+}
+
+.facts.before {
+  transform: translateX(calc(-100% - 16px));
 }
 
 .failed {

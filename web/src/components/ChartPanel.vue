@@ -2,19 +2,22 @@
 import { computed, ref } from 'vue'
 import { MM_PER_INCH } from '../lib/format'
 import { zoneAt, type ChartPoint } from '../lib/zones'
+import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
 import { partsAt } from '../three/marks'
 import { useElementSize } from '../three/useElementSize'
 import { useSkin } from '../three/useSkin'
+import SkinLabels from './SkinLabels.vue'
 
 const pointed = defineModel<string | null>('pointed', { required: true })
 const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
 
 const workspace = useWorkspace()
 const preferences = usePreferences()
+const mapping = useMapping()
 const canvas = ref<HTMLCanvasElement | null>(null)
-const { scene, loaded } = useSkin(canvas, 'chart', pointed)
+const { scene, loaded, tick: drawn } = useSkin(canvas, 'chart', pointed)
 const { width, height } = useElementSize(canvas)
 const cursor = ref<ChartPoint | null>(null)
 
@@ -47,17 +50,23 @@ const where = computed(() => {
 function move(event: PointerEvent) {
   const at = scene.value?.pick(event) ?? null
   cursor.value = at
+  if (at && mapping.tapeFrom) mapping.layTape(at)
   pointed.value = at && workspace.body ? zoneAt(workspace.body, at) : null
 }
 
 function click(event: MouseEvent) {
   const at = scene.value?.pick(event)
+  if (at && mapping.taping) {
+    mapping.tapeAt(at)
+    return
+  }
   const zone = at && workspace.body ? zoneAt(workspace.body, at) : null
   if (!at || !zone) {
     workspace.selected = null
     return
   }
   workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
+  if (mapping.lens === 'map') return
   emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
 }
 
@@ -94,6 +103,7 @@ function leave() {
         <text v-if="tick.text" :x="tick.x + 11" :y="tick.y + 4">{{ tick.text }}</text>
       </template>
     </svg>
+    <skin-labels :scene="scene" :tick="drawn" />
     <p class="title">
       Skin chart · tape in {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root
     </p>

@@ -6,6 +6,7 @@ import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
+import CautionLine from './CautionLine.vue'
 
 const workspace = useWorkspace()
 const catalogue = useCatalogue()
@@ -57,14 +58,8 @@ function factOf(id: string) {
     </section>
 
     <section v-if="plan?.cautions.length" class="group">
-      <h3>Cautions</h3>
-      <p
-        v-for="caution in plan.cautions"
-        :key="caution.sentence"
-        :class="caution.severity === 'stop' ? 'stop' : caution.severity === 'warning' ? 'warning' : 'faint'"
-      >
-        {{ caution.sentence }}
-      </p>
+      <h3>Checks and cautions</h3>
+      <caution-line v-for="caution in plan.cautions" :key="caution.sentence" :caution="caution" />
     </section>
 
     <section class="group">

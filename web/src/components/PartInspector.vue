@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { NButton, NRadioButton, NRadioGroup, NSlider, NSwitch } from 'naive-ui'
-import { computed } from 'vue'
-import type { PartDocument, Priority, Sides } from '../api/client'
+import { computed, ref } from 'vue'
+import { api, type PartDocument, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
+import CautionLine from './CautionLine.vue'
 import PaintField from './PaintField.vue'
 import ParameterField from './ParameterField.vue'
 
@@ -20,6 +21,26 @@ const cautions = computed(() => workspace.plan?.cautions.filter((c) => c.partId 
 
 function setNumber(id: string, value: number) {
   workspace.edit(props.part.id, { numbers: { ...props.part.numbers, [id]: value } }, id)
+}
+
+const file = ref<HTMLInputElement | null>(null)
+const reading = ref(false)
+const refused = ref('')
+
+async function bring() {
+  const chosen = file.value?.files?.[0]
+  if (!chosen) return
+  reading.value = true
+  refused.value = ''
+  try {
+    const motif = await api.motif(chosen.name.replace(/\.svg$/i, ''), await chosen.text())
+    workspace.edit(props.part.id, { motif })
+  } catch (error) {
+    refused.value = (error as Error).message
+  } finally {
+    reading.value = false
+    if (file.value) file.value.value = ''
+  }
 }
 
 function reset(id: string) {
@@ -58,13 +79,23 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
         <span class="figure">{{ clock(planned.seconds) }} min</span>
       </li>
     </ul>
-    <p
-      v-for="caution in cautions"
-      :key="caution.sentence"
-      :class="caution.severity === 'stop' ? 'stop' : 'warning'"
-    >
-      {{ caution.sentence }}
-    </p>
+    <caution-line v-for="caution in cautions" :key="caution.sentence" :caution="caution" />
+
+    <section v-if="part.kind === 'motif'" class="group">
+      <div class="line">
+        <span class="faint">{{ part.motif ? part.motif.name : 'A lantern, until you bring your own' }}</span>
+        <n-button size="small" :loading="reading" @click="file?.click()">Bring a drawing (SVG)</n-button>
+        <input
+          ref="file"
+          type="file"
+          accept=".svg,image/svg+xml"
+          hidden
+          aria-label="SVG drawing"
+          @change="bring"
+        />
+      </div>
+      <p v-if="refused" class="stop" role="alert">{{ refused }}</p>
+    </section>
 
     <section class="group">
       <parameter-field
@@ -124,6 +155,22 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
           <n-radio-button value="left" label="left" />
         </n-radio-group>
       </div>
+      <div v-if="planned?.movable" class="line">
+        <span class="faint">Moved</span>
+        <span>
+          {{ size({ label: '', value: part.moved?.outMm ?? 0, unit: 'mm', against: '' }, preferences.unit) }}
+          out,
+          {{ size({ label: '', value: part.moved?.upMm ?? 0, unit: 'mm', against: '' }, preferences.unit) }}
+          up
+        </span>
+        <n-button
+          size="tiny"
+          :disabled="!part.moved"
+          title="Back to where it hangs"
+          @click="workspace.edit(part.id, { moved: null })"
+          >Back</n-button
+        >
+      </div>
       <div class="line">
         <span class="faint">Unevenness</span>
         <n-slider
@@ -161,6 +208,13 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
 
     <footer>
       <n-button size="small" @click="workspace.duplicate(part.id)">Duplicate</n-button>
+      <n-button
+        v-if="kind.sided"
+        size="small"
+        :disabled="part.sides === 'both'"
+        @click="workspace.mirror(part.id)"
+        >Mirror</n-button
+      >
       <n-button size="small" @click="workspace.edit(part.id, { seed: (part.seed % 999999) + 1 })"
         >Another hand</n-button
       >
@@ -232,6 +286,7 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
 
 footer {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   border-top: 1px solid var(--line);
   padding-top: 11px;

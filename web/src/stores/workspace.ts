@@ -18,6 +18,8 @@ const SAVE_AFTER_MS = 700
 const RETRY_MS = 3000
 const STRIP_AFTER_MS = 250
 const PAINT_PIXELS = 1024
+// Coarse while a handle moves, so that the bust follows the hand.
+const DRAGGED_PIXELS = 448
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict' | 'refused'
 
@@ -40,6 +42,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const paint = shallowRef<ImageBitmap | null>(null)
   const strip = ref('')
   const busy = ref(false)
+  /** Whether a handle is in the painter's hand. */
+  const dragging = ref(false)
 
   const part = computed(() => look.value.parts.find((p) => p.id === selected.value) ?? null)
   const planPart = computed(() => plan.value?.parts.find((p) => p.id === selected.value) ?? null)
@@ -155,7 +159,9 @@ export const useWorkspace = defineStore('workspace', () => {
       const asked = request.value
       const [nextPlan, picture] = await Promise.all([
         api.plan(asked, mine.signal),
-        api.paint(asked, shownSteps.value, PAINT_PIXELS, mine.signal).then((b) => createImageBitmap(b)),
+        api
+          .paint(asked, shownSteps.value, dragging.value ? DRAGGED_PIXELS : PAINT_PIXELS, mine.signal)
+          .then((b) => createImageBitmap(b)),
       ])
       if (mine.signal.aborted) return
       plan.value = nextPlan
@@ -190,7 +196,23 @@ export const useWorkspace = defineStore('workspace', () => {
     }
   }
 
-  watch([request, id, () => catalogue.ready, () => catalogue.faces], () => void replan())
+  // While dragging one request at a time is under way, and the newest state waits for it.
+  let again = false
+  async function follow() {
+    if (dragging.value && busy.value) {
+      again = true
+      return
+    }
+    do {
+      again = false
+      await replan()
+    } while (again)
+  }
+
+  watch([request, id, () => catalogue.ready, () => catalogue.faces], () => void follow())
+  watch(dragging, (now) => {
+    if (!now) void replan()
+  })
   watch([() => preferences.face, () => catalogue.faces, id], () => void loadBody())
   watch(shownSteps, async (steps) => {
     if (!id.value) return
@@ -230,6 +252,25 @@ export const useWorkspace = defineStore('workspace', () => {
     if (original) add(original)
   }
 
+  /** A one-sided part changes sides. */
+  function mirror(partId: string) {
+    const part = look.value.parts.find((p) => p.id === partId)
+    if (part && part.sides !== 'both') edit(partId, { sides: part.sides === 'left' ? 'right' : 'left' })
+  }
+
+  /** Moves a part by millimetres of skin: towards the wearer's left, and up. */
+  function nudge(partId: string, leftMm: number, upMm: number) {
+    const part = look.value.parts.find((p) => p.id === partId)
+    if (!part || !plan.value?.parts.find((p) => p.id === partId)?.movable) return
+    const outwards = part.sides === 'right' ? -1 : 1
+    const within = (mm: number) => Math.max(-80, Math.min(80, Math.round(mm * 10) / 10))
+    const moved = {
+      outMm: within((part.moved?.outMm ?? 0) + outwards * leftMm),
+      upMm: within((part.moved?.upMm ?? 0) + upMm),
+    }
+    edit(partId, { moved }, 'moved')
+  }
+
   function remove(partId: string) {
     history.change({ ...look.value, parts: look.value.parts.filter((p) => p.id !== partId) })
     if (selected.value === partId) selected.value = null
@@ -255,6 +296,7 @@ export const useWorkspace = defineStore('workspace', () => {
     paint,
     strip,
     busy,
+    dragging,
     part,
     planPart,
     request,
@@ -271,6 +313,8 @@ export const useWorkspace = defineStore('workspace', () => {
     describe,
     add,
     duplicate,
+    mirror,
+    nudge,
     remove,
   }
 })

@@ -31,6 +31,11 @@ export type BustView = 'front' | 'left' | 'right' | 'leftSide' | 'rightSide'
 const TURN_DEG: Record<BustView, number> = { front: 0, left: 42, right: -42, leftSide: 90, rightSide: -90 }
 const DISTANCE_M = 1.06
 const CENTRE = new Vector3(0, -0.022, -0.045)
+const BUCKETS = 200
+
+function bucketOf(u: number, v: number): number {
+  return Math.floor(u * BUCKETS) * 4096 + Math.floor(v * BUCKETS)
+}
 
 // The same light as on the service's own pictures, so that the bust and the sheet agree.
 const LIGHT = /* glsl */ `
@@ -138,6 +143,7 @@ export class SkinScene {
       this.mesh.geometry.dispose()
     }
     this.window = window
+    this.buckets = null
     this.mesh = new Mesh(geometry as BufferGeometry, this.material)
     this.mesh.frustumCulled = false
     this.scene.add(this.mesh)
@@ -266,15 +272,54 @@ export class SkinScene {
     return { x: ((p.x + 1) / 2) * this.canvas.clientWidth, y: ((1 - p.y) / 2) * this.canvas.clientHeight }
   }
 
+  /** Place on the canvas of a place of the chart, on the bust or the flat chart; null when it faces away. */
+  place(at: ChartPoint): { x: number; y: number } | null {
+    return this.kind === 'bust' ? this.bustToCanvas(at) : this.chartToCanvas(at)
+  }
+
+  /** Turns the bust so that a place of the chart faces the viewer. */
+  face(at: ChartPoint) {
+    if (!this.controls || !this.mesh) return
+    const n = this.nearestVertex(at)
+    const position = this.mesh.geometry.getAttribute('position')
+    const turn = Math.atan2(position.getX(n) - CENTRE.x, position.getZ(n) - CENTRE.z)
+    this.camera.position.set(
+      CENTRE.x + DISTANCE_M * Math.sin(turn),
+      CENTRE.y + 0.03,
+      CENTRE.z + DISTANCE_M * Math.cos(turn),
+    )
+    this.controls.target.copy(CENTRE)
+    this.controls.update()
+    this.redraw()
+  }
+
+  // Vertices by the square of the window they lie in, made once per body: labels ask for many places at every redraw.
+  private buckets: Map<number, number[]> | null = null
+
   private nearestVertex(at: ChartPoint): number {
     const uv = this.mesh!.geometry.getAttribute('uv')
+    if (!this.buckets) {
+      this.buckets = new Map()
+      for (let n = 0; n < uv.count; n++) {
+        const key = bucketOf(uv.getX(n), uv.getY(n))
+        const there = this.buckets.get(key)
+        if (there) there.push(n)
+        else this.buckets.set(key, [n])
+      }
+    }
     const u = at.x / this.window.sideMm + 0.5
     const v = (this.window.topMm - at.y) / this.window.sideMm
     let best = 0
     let least = Infinity
-    for (let n = 0; n < uv.count; n++) {
-      const d = (uv.getX(n) - u) ** 2 + (uv.getY(n) - v) ** 2
-      if (d < least) [least, best] = [d, n]
+    for (let ring = 1; ring <= 4 && least === Infinity; ring++) {
+      for (let i = -ring; i <= ring; i++) {
+        for (let j = -ring; j <= ring; j++) {
+          for (const n of this.buckets.get(bucketOf(u + i / BUCKETS, v + j / BUCKETS)) ?? []) {
+            const d = (uv.getX(n) - u) ** 2 + (uv.getY(n) - v) ** 2
+            if (d < least) [least, best] = [d, n]
+          }
+        }
+      }
     }
     return best
   }

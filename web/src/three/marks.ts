@@ -38,6 +38,38 @@ export function drawMarks(pen: CanvasRenderingContext2D, marks: readonly PlanMar
   }
 }
 
+/** Outlines of every part and the costume's edge, for the Map lens. */
+export function drawMap(
+  pen: CanvasRenderingContext2D,
+  parts: readonly PlanPart[],
+  costumeEdge: readonly number[],
+) {
+  pen.lineJoin = 'round'
+  for (const [colour, width] of [
+    ['rgba(45, 28, 82, 0.85)', 1.7],
+    ['#efe4ff', 0.8],
+  ] as const) {
+    pen.strokeStyle = colour
+    pen.lineWidth = width
+    for (const part of parts.filter((p) => p.movable)) {
+      const first = part.marks.find((m) => m.shape === 'region')?.role
+      const shown = first ? part.marks.filter((m) => m.shape === 'region' && m.role === first) : part.marks
+      for (const mark of shown) {
+        for (const line of mark.lines) {
+          trace(pen, line, mark.shape === 'region')
+          pen.stroke()
+        }
+      }
+    }
+  }
+  pen.strokeStyle = 'rgba(255, 255, 255, 0.95)'
+  pen.lineWidth = 1.2
+  pen.setLineDash([5, 3])
+  trace(pen, costumeEdge, false)
+  pen.stroke()
+  pen.setLineDash([])
+}
+
 /** The zone pointed at. */
 export function drawZone(pen: CanvasRenderingContext2D, rings: readonly (readonly number[])[]) {
   pen.strokeStyle = POINTED

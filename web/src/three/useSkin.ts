@@ -3,8 +3,9 @@ import { onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vu
 import { picture } from '../api/client'
 import type { PlanMark } from './marks'
 import { useCatalogue } from '../stores/catalogue'
+import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
-import { drawMarks, drawZone } from './marks'
+import { drawMap, drawMarks, drawZone } from './marks'
 import { SkinScene } from './SkinScene'
 
 /** Keeps a skin scene in step with the workspace: model, paint, selection and the zone pointed at. */
@@ -15,6 +16,10 @@ export function useSkin(
 ) {
   const workspace = useWorkspace()
   const catalogue = useCatalogue()
+  const mapping = useMapping()
+  /** Grows with every redraw, for labels that follow the skin. */
+  const tick = ref(0)
+  const stretch = shallowRef<ImageBitmap | null>(null)
   const scene = shallowRef<SkinScene | null>(null)
   const loaded = ref(false)
   const failed = ref('')
@@ -23,6 +28,7 @@ export function useSkin(
   onMounted(() => {
     try {
       scene.value = new SkinScene(canvas.value!, kind)
+      scene.value.onDraw = () => tick.value++
     } catch {
       failed.value =
         'This browser draws no 3D. Switch on hardware acceleration or use another browser; the sheet still prints.'
@@ -51,7 +57,19 @@ export function useSkin(
     { immediate: true },
   )
   watch([scene, () => workspace.paint, () => catalogue.face], repaint)
-  watch([() => workspace.plan, () => workspace.selected, pointed, loaded], mark)
+  watch([() => workspace.plan, () => workspace.selected, pointed, loaded, () => mapping.lens, stretch], mark)
+  watch([() => mapping.stretch, () => catalogue.face], async ([wanted, face]) => {
+    if (!wanted || !face || kind !== 'chart') {
+      stretch.value = null
+      return
+    }
+    try {
+      const response = await fetch(picture.stretch(face.id, face.revision))
+      stretch.value = response.ok ? await createImageBitmap(await response.blob()) : null
+    } catch {
+      stretch.value = null
+    }
+  })
 
   function repaint() {
     if (scene.value && workspace.paint)
@@ -62,10 +80,20 @@ export function useSkin(
     if (!scene.value || !loaded.value) return
     const marks: PlanMark[] = workspace.planPart?.marks ?? []
     scene.value.drawOverlay((pen) => {
+      if (stretch.value && workspace.body) {
+        // Rows of the picture run down, the chart's y runs up.
+        const { windowSideMm: side, windowTopMm: top } = workspace.body
+        pen.save()
+        pen.scale(1, -1)
+        pen.drawImage(stretch.value, -side / 2, -top, side, side)
+        pen.restore()
+      }
+      if (mapping.lens === 'map' && workspace.plan)
+        drawMap(pen, workspace.plan.parts, workspace.plan.costumeEdge)
       if (pointed.value && workspace.body) drawZone(pen, workspace.body.zones[pointed.value] ?? [])
       drawMarks(pen, marks)
     })
   }
 
-  return { scene, failed, loaded }
+  return { scene, failed, loaded, tick }
 }

@@ -6,7 +6,9 @@ import { api } from '../api/client'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
+import ComparePanel from '../components/ComparePanel.vue'
 import LookInspector from '../components/LookInspector.vue'
+import MapInspector from '../components/MapInspector.vue'
 import PartInspector from '../components/PartInspector.vue'
 import PartLibrary from '../components/PartLibrary.vue'
 import PointMenu, { type Pointed } from '../components/PointMenu.vue'
@@ -14,6 +16,7 @@ import SaveState from '../components/SaveState.vue'
 import { download } from '../lib/download'
 import { isTyping } from '../lib/keys'
 import { useCatalogue } from '../stores/catalogue'
+import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
 
@@ -24,11 +27,13 @@ const message = useMessage()
 const workspace = useWorkspace()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
+const mapping = useMapping()
 const pointed = ref<string | null>(null)
 const menu = ref<Pointed | null>(null)
 const choosing = ref(false)
 const missing = ref('')
 const bust = ref<InstanceType<typeof BustPanel> | null>(null)
+const other = ref<InstanceType<typeof ComparePanel> | null>(null)
 const printing = ref(false)
 
 const SHEETS = [
@@ -103,14 +108,21 @@ function onKey(event: KeyboardEvent) {
   } else if (command || event.altKey) {
     return
   } else if (event.key === 'Escape') {
-    if (menu.value) menu.value = null
+    if (mapping.taping) mapping.putTapeAway()
+    else if (menu.value) menu.value = null
     else workspace.selected = null
   } else if (event.key === 'Delete' && workspace.selected) workspace.remove(workspace.selected)
   else if (event.key.toLowerCase() === 'a') {
     // The dialog's search field takes the focus at once and must not get this letter.
     event.preventDefault()
     choosing.value = true
-  } else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
+  } else if (event.key.toLowerCase() === 'm') mapping.lens = mapping.lens === 'map' ? 'look' : 'map'
+  else if (event.key.toLowerCase() === 't' && mapping.lens === 'map') {
+    if (mapping.taping) mapping.putTapeAway()
+    else mapping.taping = true
+  } else if (event.key === '[' || event.key === ']') bust.value?.turn(event.key === ']' ? 10 : -10)
+  else if (event.key.startsWith('Arrow') && nudged(event)) event.preventDefault()
+  else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
   else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
     const target = event.target as HTMLElement
     if (target.closest('[role="slider"], [role="radiogroup"]')) return
@@ -119,9 +131,30 @@ function onKey(event: KeyboardEvent) {
     else step(by)
   } else {
     const view = bust.value?.keys.find((v) => v.key === event.key)
-    if (view) bust.value?.show(view.view)
+    if (view) {
+      bust.value?.show(view.view)
+      other.value?.show(view.view)
+    }
   }
 }
+
+/** With the pointer's focus on the bust, arrows move the selected part by a millimetre, with Shift by five. */
+function nudged(event: KeyboardEvent): boolean {
+  if (!workspace.selected || (event.target as HTMLElement).tagName !== 'CANVAS') return false
+  const by = event.shiftKey ? 5 : 1
+  const way = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] }[event.key]
+  if (way) workspace.nudge(workspace.selected, way[0]!, way[1]!)
+  return way !== undefined
+}
+
+// A check points at a place: the bust turns to it.
+watch(
+  () => mapping.spot,
+  (at) => {
+    if (at) bust.value?.face(at)
+  },
+)
+watch(menu, () => (mapping.spot = null))
 
 function warnBeforeClosing(event: BeforeUnloadEvent) {
   if (workspace.saveState !== 'saved' && workspace.saveMessage) event.preventDefault()
@@ -219,9 +252,11 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
           <button @click="workspace.shownSteps = null">show finished</button>
         </p>
       </bust-panel>
-      <chart-panel v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
+      <compare-panel v-if="mapping.compared" ref="other" class="flat" />
+      <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" aria-label="Inspector">
-        <part-inspector v-if="workspace.part" :part="workspace.part" />
+        <map-inspector v-if="mapping.lens === 'map'" />
+        <part-inspector v-else-if="workspace.part" :part="workspace.part" />
         <look-inspector v-else />
       </aside>
     </div>

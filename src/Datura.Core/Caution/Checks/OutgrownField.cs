@@ -7,14 +7,14 @@ namespace Datura.Core.Caution.Checks;
 public static class OutgrownField
 {
     /// <summary>Share of a part outside its field that an eye lets pass.</summary>
-    public const double MostOutside = 0.3;
+    public const double MostOutside = 0.25;
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
         // A base lies on the zones that were chosen for it.
         foreach (var part in look.Parts.Where(p => p.Kind.Movable))
         {
-            var (share, zones) = PartField.Outside(part.Kind, part.Marks, look.Body);
+            var (share, zones) = PartField.Outside(part.Kind, part.Part, part.Marks, look.Body);
             if (share > MostOutside)
             {
                 yield return new(Severity.Warning, FormattableString.Invariant(

@@ -5,7 +5,7 @@ namespace Datura.Core.Shapes.Kinds;
 /// <summary>A second, smaller face beside the wearer's own: two eyes, a nose and a mouth that share its slant.</summary>
 public sealed class ExtraFace() : DrawnKind("extraFace", "Extra face", Family.Attached, ["cheek hollow", "neck side", "neck front", "forehead", "chest", "jaw"],
     [
-        new("skin", "Skin", Stage.BodyColour, Tool.HalfRoundSponge, 1, 70), new("dark", "Eyes and mouth", Stage.Depth, Tool.Filbert, 1, 12),
+        new("skin", "Skin", Stage.BodyColour, Tool.HalfRoundSponge, 1, 70), new("dark", "Eyes and mouth", Stage.BodyColour, Tool.Filbert, 1, 12),
         Line("Features"), new("light", "Lights", Stage.Highlight, Tool.Round3, 1, 95, Optional: true),
     ],
     [

@@ -8,6 +8,7 @@ namespace Datura.Core.Shapes.Transfer;
 public sealed record TemplateMark(string Words, ChartPoint At);
 
 /// <summary>One part at true size on a flat card, mm, x out of the wearer's left and y up.</summary>
+/// <param name="Sided">Whether it belongs to one side, so that a turned copy serves the other.</param>
 /// <param name="Outlines">Closed rings to draw along.</param>
 /// <param name="Lines">Open lines to draw.</param>
 /// <param name="Cut">Where to cut the card: round the figure at the cut allowance.</param>
@@ -15,7 +16,7 @@ public sealed record TemplateMark(string Words, ChartPoint At);
 /// <param name="MostStretch">Greatest change of length against the skin anywhere under the figure, 0.02 is 2 %.</param>
 /// <param name="WidthMm">Of the figure itself.</param>
 public sealed record TemplatePiece(
-    string PartId, string Title, bool Mirrored, IReadOnlyList<IReadOnlyList<ChartPoint>> Outlines, IReadOnlyList<IReadOnlyList<ChartPoint>> Lines,
+    string PartId, string Title, bool Sided, bool Mirrored, IReadOnlyList<IReadOnlyList<ChartPoint>> Outlines, IReadOnlyList<IReadOnlyList<ChartPoint>> Lines,
     IReadOnlyList<IReadOnlyList<ChartPoint>> Cut, IReadOnlyList<TemplateMark> Landmarks, IReadOnlyList<ChartPoint> CentreLine,
     double MostStretch, double WidthMm, double HeightMm)
 {
@@ -52,7 +53,7 @@ public sealed record TemplatePiece(
         var lines = strokes.Select(s => Flat(s.Path)).ToArray();
         var points = outlines.Concat(lines).SelectMany(l => l).ToArray();
         return new(
-            part.Id, kind.Label, false, outlines, lines,
+            part.Id, kind.Label, kind.Sided, false, outlines, lines,
             [.. Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
             [.. NamedPlaces.All.Where(p => patch.Holds(body.Landmark(p.Key))).Select(p => new TemplateMark(p.Value, patch.Flat(body.Landmark(p.Key))))],
             Flat(middle), patch.MostStretch(figure),

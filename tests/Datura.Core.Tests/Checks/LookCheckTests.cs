@@ -1,0 +1,94 @@
+using Datura.Core.Caution;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Tests.Checks;
+
+/// <summary>Each check of a look finds what it is for and lets the rest pass (common practice throughout).</summary>
+public class LookCheckTests
+{
+    [Fact]
+    public void ASkullWithoutANoseIsMentioned()
+    {
+        var skull = new[] { DemoWorld.Part("socket"), DemoWorld.Part("toothRow") };
+        Assert.Contains(Notes(skull), n => n.Sentence.Contains("nose cavity") && n.At is not null);
+        Assert.DoesNotContain(Notes([.. skull, DemoWorld.Part("noseCavity")]), n => n.Sentence.Contains("no nose cavity"));
+    }
+
+    [Fact]
+    public void ATooLargeBodyOutgrowsItsField()
+    {
+        Assert.DoesNotContain(Notes(DemoWorld.Part("eightLegs")), n => n.Sentence.Contains("outgrows"));
+        var kind = PartKinds.Find("eightLegs")!;
+        var body = kind.Parameters.First(p => p.Type == ParameterType.LengthMm);
+        Assert.Contains(Notes(DemoWorld.Part("eightLegs", (body.Id, body.Most))), n => n.Sentence.Contains("outgrows its field") && n.PartId is not null);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void NoKindOutgrowsItsFieldAsItComes(string kind) => Assert.All(DemoWorld.Bodies.Values, body =>
+    {
+        var part = DemoWorld.Part(kind);
+        Assert.InRange(PartField.Outside(PartKinds.Find(kind)!, part, DemoWorld.Expand(part, body), body).Share, 0, 0.25);
+    });
+
+    public static TheoryData<string> Kinds => [.. PartKinds.All.Select(k => k.Id)];
+
+    [Fact]
+    public void TwoFiguresOnTheSameGroundHaveNoRoom()
+    {
+        var horns = DemoWorld.Part("horns");
+        Assert.Contains(Notes(horns, horns with { Moved = new(4, 0) }), n => n.Sentence.StartsWith("No room", StringComparison.Ordinal));
+        Assert.DoesNotContain(Notes(horns, DemoWorld.Part("noseCavity")), n => n.Sentence.StartsWith("No room", StringComparison.Ordinal));
+        Assert.DoesNotContain(Notes(DemoWorld.Part("socket"), DemoWorld.Part("lidEye")), n => n.Sentence.StartsWith("No room", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void AOneSidedLookIsLopsidedAndAnEvenOneIsNot()
+    {
+        Assert.DoesNotContain(Notes(DemoWorld.Part("socket"), DemoWorld.Part("cheekHollow")), n => n.Sentence.Contains("carries"));
+        var lopsided = Notes(DemoWorld.Part("socket") with { Sides = Sides.Left });
+        Assert.Contains(lopsided, n => n.Sentence.StartsWith("The wearer's left carries", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void ABaseThatEndsAlongTheJawIsWarnedOf()
+    {
+        var mask = DemoWorld.Part("skinBase") with { Zones = Zones("forehead", "temple", "orbit", "cheekbone", "cheek hollow", "nose", "upper lip", "lips") };
+        Assert.DoesNotContain(Notes(DemoWorld.Part("skinBase")), n => n.Sentence.Contains("along the jaw"));
+        var whole = mask with { Zones = Zones("forehead", "cheekbone", "cheek hollow", "upper lip", "lips", "nose", "temple", "orbit", "under-jaw") };
+        Assert.Contains(Notes(whole), n => n.Sentence.Contains("along the jaw") && n.Severity == Severity.Warning);
+    }
+
+    [Fact]
+    public void BareSkinAboveTheCostumeIsMeasured()
+    {
+        Assert.Contains(Notes(DemoWorld.Part("skinBase")), n => n.Sentence.Contains("mm of bare skin"));
+        var down = DemoWorld.Part("skinBase") with { Words = new Dictionary<string, string> { ["lowerEnd"] = "runs to the neckline" } };
+        Assert.DoesNotContain(Notes(down), n => n.Sentence.Contains("mm of bare skin"));
+    }
+
+    [Fact]
+    public void WetPaintAtTheLashesIsMentionedAndAPencilIsNot()
+    {
+        var pencil = DemoWorld.Kit.Paints.First(p => p.Material == Material.Pencil).Id;
+        var socket = DemoWorld.Part("socket");
+        Assert.Contains(Notes(socket), n => n.Sentence.Contains("lash line"));
+        var drawn = socket with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new(pencil, 1)]) } };
+        Assert.DoesNotContain(Notes(drawn), n => n.Sentence.Contains("lash line"));
+        Assert.DoesNotContain(Notes(DemoWorld.Part("chinArc")), n => n.Sentence.Contains("lash line"));
+    }
+
+    [Fact]
+    public void APartUnderTheCostumeIsMentioned()
+    {
+        var low = DemoWorld.Part("ribs");
+        var polo = DemoWorld.Parade with { NecklineMm = -40 };
+        var notes = Planner.Plan(DemoWorld.LookOf(low), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, polo).Plan.Cautions;
+        Assert.Contains(notes, n => n.Sentence.Contains("under the costume"));
+    }
+
+    private static IReadOnlyList<CautionNote> Notes(params Part[] parts) => DemoWorld.PlanOf(parts).Plan.Cautions;
+
+    private static Dictionary<string, IReadOnlyList<string>> Zones(params string[] zones) => new() { ["zones"] = zones };
+}

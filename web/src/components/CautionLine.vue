@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Caution } from '../api/client'
+import { useMapping } from '../stores/mapping'
+import { useWorkspace } from '../stores/workspace'
+
+const props = defineProps<{ caution: Caution }>()
+
+const workspace = useWorkspace()
+const mapping = useMapping()
+const leads = computed(() => Boolean(props.caution.at ?? props.caution.partId))
+
+/** Selects the part and turns the bust to the place. */
+function jump() {
+  const { at, partId } = props.caution
+  if (partId && workspace.look.parts.some((p) => p.id === partId)) workspace.selected = partId
+  if (at) mapping.spot = { x: at.xMm ?? 0, y: at.yMm ?? 0 }
+}
+</script>
+
+<template>
+  <p class="caution" :class="caution.severity">
+    {{ caution.sentence }}
+    <button v-if="leads" @click="jump">Show where</button>
+  </p>
+</template>
+
+<style scoped>
+.caution.note {
+  color: var(--faint);
+}
+
+.caution.warning {
+  color: var(--warning);
+}
+
+.caution.stop {
+  color: var(--stop);
+}
+
+button {
+  border: 0;
+  background: none;
+  padding: 4px 2px;
+  min-height: 32px;
+  color: var(--accent);
+  text-decoration: underline;
+  cursor: pointer;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { useMapping, type Lens } from '../stores/mapping'
+
+const LENSES: { id: Lens; label: string; hint: string }[] = [
+  { id: 'look', label: 'Paint', hint: 'The painted face' },
+  { id: 'map', label: 'Map', hint: 'Outlines, dots and tape (M)' },
+]
+
+const mapping = useMapping()
+</script>
+
+<template>
+  <div class="lenses" role="group" aria-label="Lens">
+    <button
+      v-for="l in LENSES"
+      :key="l.id"
+      :aria-pressed="mapping.lens === l.id"
+      :title="l.hint"
+      @click="mapping.lens = l.id"
+    >
+      {{ l.label }}
+    </button>
+    <button
+      v-if="mapping.lens === 'map'"
+      :aria-pressed="mapping.taping"
+      title="Lay the tape between two places (T)"
+      @click="mapping.taping ? mapping.putTapeAway() : (mapping.taping = true)"
+    >
+      Tape
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.lenses {
+  position: absolute;
+  top: 10px;
+  right: 10px;
+  display: flex;
+  border-radius: 9px;
+  overflow: hidden;
+  background: rgba(30, 27, 36, 0.78);
+}
+
+button {
+  border: 0;
+  background: none;
+  color: #f2eef8;
+  min-height: 32px;
+  padding: 0 12px;
+  cursor: pointer;
+}
+
+button[aria-pressed='true'] {
+  background: rgba(185, 162, 242, 0.42);
+}
+</style>
