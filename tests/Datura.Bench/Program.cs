@@ -2,8 +2,11 @@ using System.Diagnostics;
 using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
+using Datura.Core.Caution;
+using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Shapes.Transfer;
 using Datura.Files.Json;
 using NetTopologySuite.Geometries;
 using SkiaSharp;
@@ -31,10 +34,53 @@ var skia = Median(12, FillFlat);
 
 Console.WriteLine("| what | ms | floor | ms | ratio | aim |");
 Console.WriteLine("|---|---:|---|---:|---:|---|");
-Row("body fit, seven measures", fit, "copying the skin's points", copy, "");
+Row("body fit, 13 measures", fit, "copying the skin's points", copy, "under 150 ms");
 Row("plan of the larger demo look", plan, "serialising the plan", serialise, "under 100 ms");
 Row("paint picture 1024×1024", picture, "SkiaSharp filling the same outlines flat", skia, "under 250 ms");
 Row("paint picture 2048×2048", larger, "paint picture 1024×1024", picture, "");
+
+// A crowded look: the demo's parts over and over, as many as asked for.
+var crowd = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
+    .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).Where(p => p.Kind != "skinBase").ToArray();
+Look Crowd(int parts) => new("Crowd", "", Mapping.Pencil, [.. Enumerable.Range(0, parts).Select(k => crowd[k % crowd.Length] with { Id = $"p{k}" })]);
+var forty = Crowd(40);
+var shapes = Median(12, () => Mapped(forty));
+Row("marks, sizes, checks and dots of 40 parts", shapes, "serialising the plan", serialise, "under 80 ms");
+var dragged = Median(20, () =>
+{
+    var moved = look.Parts.Select(p => p.Id == "sockets" ? p with { Numbers = new Dictionary<string, double>(p.Numbers) { ["downCheek"] = 12 + 0.01 * count++ } } : p);
+    var again = Planner.Plan(look with { Parts = [.. moved] }, face, body, kit, setting);
+    var small = new PaintPicture(face.Skin, new(448));
+    foreach (var coat in again.Coats.SelectMany(s => s))
+    {
+        small.Lay(coat);
+    }
+
+    return small.Rgba();
+});
+Row("drag of a handle: plan and 448×448 picture", dragged, "plan of the larger demo look", plan, "under 120 ms");
+
+Console.WriteLine();
+Console.WriteLine("| parts | marks, sizes, checks, dots ms | ms a part | to 10 parts |");
+Console.WriteLine("|---:|---:|---:|---:|");
+var first = 0.0;
+foreach (var parts in new[] { 10, 20, 40, 80, 160, 320 })
+{
+    var many = Crowd(parts);
+    var ms = Median(parts > 80 ? 3 : 6, () => Mapped(many));
+    first = first == 0 ? ms / parts : first;
+    Console.WriteLine(FormattableString.Invariant($"| {parts} | {ms:0.0} | {ms / parts:0.00} | {ms / parts / first:0.00} |"));
+}
+
+object Mapped(Look many)
+{
+    var expanded = many.Parts.AsParallel().AsOrdered().Select(p => (Part: p, Kind: PartKinds.Find(p.Kind)!))
+        .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, setting.Costume))).ToArray();
+    var jobs = CoatJobs.Of(many, expanded, body, kit);
+    var checks = LookChecks.Of(new(expanded, jobs, body, setting.Costume, kit));
+    var dots = DotPlan.Of(expanded.SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), body, 2);
+    return (checks, dots);
+}
 
 void Row(string what, double ms, string floor, double floorMs, string aim) => Console.WriteLine(
     FormattableString.Invariant($"| {what} | {ms:0.0} | {floor} | {floorMs:0.0} | {ms / floorMs:0.0} | {aim} |"));

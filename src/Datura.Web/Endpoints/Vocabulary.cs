@@ -48,7 +48,7 @@ public static class VocabularyEndpoints
             var buffer = new char[SvgMotif.MostBytes + 1];
             var length = await reader.ReadBlockAsync(buffer);
             return TypedResults.Ok(SvgMotif.Read(name is { Length: > 0 and <= 120 } ? name : "Motif", new string(buffer, 0, length)));
-        }).Accepts<string>("image/svg+xml").WithTags("Words").ProducesProblem(400);
+        }).WithTags("Words").ProducesProblem(400);
         routes.MapGet("/schemas/look-1.schema.json", () => TypedResults.Text(LookFile.SchemaText, "application/schema+json")).WithTags("Words");
     }
 

@@ -150,6 +150,7 @@ defineExpose({ show, turn, face, keys: VIEWS })
 
 <style scoped>
 .bust {
+  container-type: inline-size;
   position: relative;
   background: #767676;
   overflow: hidden;

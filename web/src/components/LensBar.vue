@@ -42,6 +42,13 @@ const mapping = useMapping()
   background: rgba(30, 27, 36, 0.78);
 }
 
+/* Beside the views there is no room on a narrow bust. */
+@container (max-width: 480px) {
+  .lenses {
+    top: 50px;
+  }
+}
+
 button {
   border: 0;
   background: none;

@@ -12,9 +12,10 @@ export function useHistory<T>(first: T) {
   let lastKey = ''
   let lastTime = 0
 
-  function change(next: T, key = '') {
+  /** @param held The hand has not let go since the last change with this key, however long ago. */
+  function change(next: T, key = '', held = false) {
     const time = Date.now()
-    if (!(key && key === lastKey && time - lastTime < MERGE_MS)) {
+    if (!(key && key === lastKey && (held || time - lastTime < MERGE_MS))) {
       past.value = [...past.value.slice(-MOST), now.value]
     }
     lastKey = key

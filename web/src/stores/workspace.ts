@@ -196,6 +196,9 @@ export const useWorkspace = defineStore('workspace', () => {
     }
   }
 
+  // Each drag is one step of undo.
+  let drags = 0
+
   // While dragging one request at a time is under way, and the newest state waits for it.
   let again = false
   async function follow() {
@@ -211,7 +214,8 @@ export const useWorkspace = defineStore('workspace', () => {
 
   watch([request, id, () => catalogue.ready, () => catalogue.faces], () => void follow())
   watch(dragging, (now) => {
-    if (!now) void replan()
+    if (now) drags++
+    else void replan()
   })
   watch([() => preferences.face, () => catalogue.faces, id], () => void loadBody())
   watch(shownSteps, async (steps) => {
@@ -229,7 +233,11 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Changes a part; changes with the same key in quick succession are one step of undo. */
   function edit(partId: string, change: Partial<PartDocument>, key = '') {
     const parts = look.value.parts.map((p) => (p.id === partId ? { ...p, ...change } : p))
-    history.change({ ...look.value, parts }, key && `${partId}/${key}`)
+    history.change(
+      { ...look.value, parts },
+      key && `${partId}/${key}/${dragging.value ? drags : ''}`,
+      dragging.value,
+    )
   }
 
   function describe(change: Partial<LookDocument>, key = '') {

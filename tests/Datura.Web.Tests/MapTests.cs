@@ -1,0 +1,109 @@
+using System.Net;
+using System.Text;
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Core.Shapes.Transfer;
+using Datura.Files.Json;
+using Datura.Web;
+using UglyToad.PdfPig;
+
+namespace Datura.Web.Tests;
+
+/// <summary>What gets a look onto the skin, through the service.</summary>
+public class MapTests(Service service) : IClassFixture<Service>
+{
+    [Fact]
+    public async Task DotsComeNumberedWithinTheTolerance()
+    {
+        var plan = await Post<DotPlan>("/api/plan/dots?tolerance=2", await service.DemoRequest());
+        Assert.NotEmpty(plan.Figures);
+        Assert.All(plan.Figures, f => Assert.InRange(f.ErrorMm, 0, f.ToleranceMm + 0.3));
+    }
+
+    [Theory]
+    [InlineData("/api/plan/dots?tolerance=0.2", "1 to 5 mm")]
+    [InlineData("/api/plan/dots?tolerance=NaN", "1 to 5 mm")]
+    [InlineData("/api/plan/handles?part=nobody", "no part nobody")]
+    [InlineData("/api/plan/templates?paper=A0", "A4 or Letter")]
+    [InlineData("/api/plan/templates?parts=nobody", "None of these parts")]
+    public async Task WhatCannotBeIsSaid(string address, string words)
+    {
+        var answer = await service.Send(HttpMethod.Post, address, await service.DemoRequest());
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(words, (await Service.Read<Problem>(answer)).Detail);
+    }
+
+    [Fact]
+    public async Task HandlesBelongToTheirPart()
+    {
+        var handles = await Post<Handle[]>("/api/plan/handles?part=sockets", await service.DemoRequest());
+        Assert.Equal("moved", handles[0].Parameter);
+        Assert.All(handles.Skip(1), h => Assert.Contains(PartKinds.Find("socket")!.Parameters, p => p.Id == h.Parameter));
+    }
+
+    [Fact]
+    public async Task OneTemplateIsPrintedAlone()
+    {
+        async Task<string> Text(string query)
+        {
+            var answer = await service.Send(HttpMethod.Post, $"/api/plan/templates?{query}", await service.DemoRequest());
+            using var pdf = PdfDocument.Open(await answer.Content.ReadAsByteArrayAsync());
+            return string.Join(' ', pdf.GetPages().Select(p => p.Text));
+        }
+
+        Assert.Contains("Tooth row", await Text("paper=Letter"));
+        var alone = await Text("paper=A4&parts=sockets&turned=true");
+        Assert.Contains("turned over", alone);
+        Assert.DoesNotContain("Tooth row", alone);
+    }
+
+    [Fact]
+    public async Task TheTapeIsNeverShorterThanTheCrowFlies()
+    {
+        var tape = await service.Get<TapeResource>("/api/faces/odalys/tape?x1=-40&y1=0&x2=40&y2=-60");
+        Assert.InRange(tape.Mm, 85, 160);
+        Assert.Equal((-40, 0), (Math.Round(tape.Path[0]), Math.Round(tape.Path[1])));
+        Assert.Equal(HttpStatusCode.BadRequest, (await service.Client.GetAsync("/api/faces/odalys/tape?x1=1e9&y1=0&x2=0&y2=0")).StatusCode);
+    }
+
+    [Fact]
+    public async Task WhatIsNotMeasuredIsEstimated()
+    {
+        var preview = new FacePreview(new Dictionary<string, double> { ["faceHeight"] = 150, ["faceWidth"] = 115 }, new Lab(70, 8, 14));
+        var small = await Post<Dictionary<string, double>>("/api/faces/estimate", preview);
+        Assert.Equal(Measures.All.Count, small.Count);
+        Assert.Equal(150, small["faceHeight"]);
+        Assert.True(small["mouthWidth"] < Measures.Reference["mouthWidth"]);
+    }
+
+    [Fact]
+    public async Task AMovedPartAndAMotifAreKept()
+    {
+        var look = await service.DemoLook();
+        var part = look.Parts[1] with { Id = "own", Kind = "motif", Moved = new(3, -2), Motif = Motif.Lantern, Numbers = null, Words = null, Paints = null, Coats = null };
+        var saved = await Post<Saved>("/api/looks", look with { Name = "With a motif", Parts = [.. look.Parts, part] });
+        var back = (await service.Get<LookResource>($"/api/looks/{saved.Id}")).Look.Parts[^1];
+        Assert.Equal(new Move(3, -2), back.Moved);
+        Assert.Equal(Motif.Lantern.Shapes.Count, back.Motif!.Shapes.Count);
+    }
+
+    [Theory]
+    [InlineData("<svg xmlns='http://www.w3.org/2000/svg'><script/></svg>", "script")]
+    [InlineData("not a drawing", "broken")]
+    public async Task ABadDrawingIsRefusedWithTheReason(string svg, string word)
+    {
+        var answer = await service.Client.PostAsync("/api/motifs?name=x", new StringContent(svg, Encoding.UTF8, "image/svg+xml"));
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(word, (await Service.Read<Problem>(answer)).Detail);
+    }
+
+    [Theory]
+    [InlineData("/api/faces/odalys/stretch")]
+    [InlineData("/api/kinds/motif/picture?kit=saltmarsh-box")]
+    [InlineData("/api/measures/earToEar/picture")]
+    public async Task PicturesAreDrawn(string address) =>
+        Assert.Equal("image/png", (await service.Client.GetAsync(address)).Content.Headers.ContentType!.MediaType);
+
+    private async Task<T> Post<T>(string address, object body) => await Service.Read<T>(await service.Send(HttpMethod.Post, address, body));
+}
