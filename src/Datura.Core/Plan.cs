@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Caution;
+using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -101,4 +102,12 @@ public sealed record PlannedLook(Plan Plan, FittedBody Body, Lab Skin, IReadOnly
 {
     /// <summary>The parts with their marks on this body.</summary>
     public IReadOnlyList<ExpandedPart> Parts { get; init; } = [];
+
+    /// <summary>The measured coats in the order of the look, and their colours in place.</summary>
+    public IReadOnlyList<CoatJob> Jobs { get; init; } = [];
+
+    public CoatColours? Colours { get; init; }
+
+    /// <summary>The coats one after the other in the order of work.</summary>
+    public IReadOnlyList<CoatJob> InOrder { get; init; } = [];
 }

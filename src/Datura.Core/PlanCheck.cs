@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core;
@@ -125,6 +126,18 @@ public static class PlanCheck
         if (!(setting.NecklineMm is >= -60 and <= 150))
         {
             found.Add(new("necklineMm", "The neckline lies between 60 mm above and 150 mm below the notch between the collar bones."));
+        }
+
+        if (setting.Lamps is { } lamps)
+        {
+            try
+            {
+                Lamps.Together(lamps);
+            }
+            catch (ArgumentException problem)
+            {
+                found.Add(new("lamps", problem.Message));
+            }
         }
 
         if (!(setting.NecklineWidthMm is >= 60 and <= 420))

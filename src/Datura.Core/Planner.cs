@@ -55,7 +55,7 @@ public static class Planner
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
             [.. all.OrderByDescending(c => c.Severity)]);
-        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded };
+        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)] };
     }
 
     private static IEnumerable<PlanProblem> PaintProblems(Look look, Kit kit) =>

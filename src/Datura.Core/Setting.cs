@@ -1,3 +1,4 @@
+using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core;
@@ -5,12 +6,13 @@ namespace Datura.Core;
 /// <summary>Where and for how long: slot, viewing distance and costume.</summary>
 /// <param name="SlotMinutes">Time in the chair.</param>
 /// <param name="ViewingDistanceM">From where it is seen.</param>
-/// <param name="Light">Light in words; the computed lights come with a later version of the settings.</param>
+/// <param name="Light">Light in words.</param>
+/// <param name="Lamps">The lamps it is seen under; daylight when none is named.</param>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
 /// <param name="Neckline">How that edge runs.</param>
 /// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
 public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm,
-    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170)
+    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null)
 {
     public Costume Costume => new(NecklineMm, Neckline, NecklineWidthMm);
 }

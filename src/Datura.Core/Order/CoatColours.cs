@@ -12,6 +12,7 @@ public sealed class CoatColours
 
     private readonly PaintStack skin;
     private readonly Kit kit;
+    private readonly Dictionary<CoatJob, PaintStack> stacks = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<CoatJob, Lab> seen = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<(string, int), double> shows = [];
 
@@ -24,12 +25,16 @@ public sealed class CoatColours
         {
             laid.Add(job);
             var at = job.Footprint.Inside;
-            seen[job] = laid.Where(j => j == job || j.Footprint.Covers(at))
-                .Aggregate(skin, (stack, j) => stack.With(PaintOptics.Of(j.Mix, kit), FilmUm(j))).Colour();
+            stacks[job] = laid.Where(j => j == job || j.Footprint.Covers(at))
+                .Aggregate(skin, (stack, j) => stack.With(PaintOptics.Of(j.Mix, kit), FilmUm(j)));
+            seen[job] = stacks[job].Colour();
         }
     }
 
     public Lab Of(CoatJob job) => seen[job];
+
+    /// <summary>Skin and films at the middle of a coat, the coat itself on top.</summary>
+    public PaintStack StackOf(CoatJob job) => stacks[job];
 
     /// <summary>Dry film of all coats of a job, µm.</summary>
     public double FilmUm(CoatJob job) => job.Coats * CoatJobs.FilmUm(job.Mix, kit);

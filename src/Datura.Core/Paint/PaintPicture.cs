@@ -16,11 +16,17 @@ public sealed class PaintPicture
     private readonly int[] stackOf;
     private readonly List<double[]> stacks = [];
     private readonly List<Srgb> colours = [];
+    private readonly List<(int Under, int Coat, int Level)> layers = [];
+    private readonly SeenUnder? light;
+    private int coats;
 
     /// <param name="skin">Tone of the bare skin.</param>
     /// <param name="window">Which square of the chart, at what resolution.</param>
-    public PaintPicture(Lab skin, ChartWindow window)
+    /// <param name="light">The light it is seen under; daylight when none is given.</param>
+    public PaintPicture(Lab skin, ChartWindow window, SeenUnder? light = null)
     {
+        this.light = light;
+        layers.Add((-1, -1, 0));
         Window = window;
         stackOf = new int[window.Pixels * window.Pixels];
         stacks.Add([.. PaintStack.OnSkin(skin).Inside]);
@@ -53,11 +59,30 @@ public sealed class PaintPicture
                 {
                     known = stacks.Count;
                     stacks.Add(Over(films[level], stacks[stack]));
+                    layers.Add((stack, coats, level));
                 }
 
                 stack = known;
             }
         }
+
+        coats++;
+    }
+
+    /// <summary>A core of the paint at a place, from the skin up: which coat, how much of its film, and the reflectance seen after it.</summary>
+    /// <returns>The bare skin first, with coat −1.</returns>
+    public IReadOnlyList<(int Coat, double FilmShare, double[] Seen)> CoreAt(double xMm, double yMm)
+    {
+        int column = (int)Math.Floor(Window.ColumnOf(xMm)), row = (int)Math.Floor(Window.RowOf(yMm));
+        var stack = column < 0 || row < 0 || column >= Window.Pixels || row >= Window.Pixels ? 0 : stackOf[row * Window.Pixels + column];
+        var core = new List<(int, double, double[])>();
+        for (; stack >= 0; stack = layers[stack].Under)
+        {
+            core.Add((layers[stack].Coat, layers[stack].Level / (double)(Levels - 1), [.. stacks[stack].Select(SurfaceReflection.SeenWithoutGloss)]));
+        }
+
+        core.Reverse();
+        return core;
     }
 
     /// <summary>Colour at a chart place, mm; bare skin beyond the window.</summary>
@@ -93,11 +118,11 @@ public sealed class PaintPicture
 
         var from = colours.Count;
         var added = new Srgb[stacks.Count - from];
-        Parallel.For(0, added.Length, k => added[k] = Seen(stacks[from + k]));
+        Parallel.For(0, added.Length, k => added[k] = Seen(stacks[from + k], light));
         colours.AddRange(added);
     }
 
-    private static Srgb Seen(double[] inside)
+    private static Srgb Seen(double[] inside, SeenUnder? light)
     {
         Span<double> seen = stackalloc double[Spectrum.Bands];
         for (var b = 0; b < Spectrum.Bands; b++)
@@ -105,7 +130,7 @@ public sealed class PaintPicture
             seen[b] = SurfaceReflection.SeenWithoutGloss(inside[b]);
         }
 
-        return Srgb.From(Observer.Look(seen, Observer.D65));
+        return light is null ? Srgb.From(Observer.Look(seen, Observer.D65)) : Srgb.From(light.Colour(seen));
     }
 
     private static (double R, double T)[][] Films(LaidCoat coat) => [.. Enumerable.Range(0, Levels).Select(level =>

@@ -79,9 +79,9 @@ public static class BustPicture
     }
 
     /// <summary>The chart's paint after a number of steps.</summary>
-    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels)
+    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels, SeenUnder? light = null)
     {
-        var paint = new PaintPicture(look.Skin, new(pixels));
+        var paint = new PaintPicture(look.Skin, new(pixels), light);
         foreach (var coat in look.Coats.Take(steps).SelectMany(s => s))
         {
             paint.Lay(coat);

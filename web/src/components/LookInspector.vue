@@ -88,29 +88,12 @@ function factOf(id: string) {
 </template>
 
 <style scoped>
-.inspector {
-  display: grid;
-  gap: 12px;
-}
-
-.sizes,
 .parts {
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
   gap: 3px;
-}
-
-.sizes {
-  background: var(--ground);
-  border-radius: 9px;
-  padding: 8px 11px;
-}
-
-.sizes li {
-  display: grid;
-  grid-template-columns: 112px 1fr;
 }
 
 .parts button {
@@ -130,19 +113,5 @@ function factOf(id: string) {
 
 .parts button:hover {
   background: var(--accent-soft);
-}
-
-.group {
-  display: grid;
-  gap: 8px;
-  border-top: 1px solid var(--line);
-  padding-top: 11px;
-}
-
-.line {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 10px;
 }
 </style>

@@ -199,26 +199,6 @@ function templates(format: 'pdf' | 'svg') {
 </template>
 
 <style scoped>
-.inspector {
-  display: grid;
-  gap: 12px;
-}
-
-.group {
-  display: grid;
-  gap: 8px;
-  border-top: 1px solid var(--line);
-  padding-top: 11px;
-}
-
-.line {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 10px;
-  min-height: 32px;
-}
-
 .buttons {
   display: flex;
   flex-wrap: wrap;
@@ -240,19 +220,5 @@ ol {
   padding-left: 30px;
   display: grid;
   gap: 3px;
-}
-
-.sizes {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 4px;
-}
-
-.sizes li {
-  display: grid;
-  grid-template-columns: 110px 1fr;
-  gap: 8px;
 }
 </style>

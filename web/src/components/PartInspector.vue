@@ -224,30 +224,12 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
 </template>
 
 <style scoped>
-.inspector {
-  display: grid;
-  gap: 12px;
-}
-
-.sizes,
 .coats {
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
   gap: 3px;
-}
-
-.sizes {
-  background: var(--ground);
-  border-radius: 9px;
-  padding: 8px 11px;
-}
-
-.sizes li {
-  display: grid;
-  grid-template-columns: 112px 1fr;
-  gap: 8px;
 }
 
 .coats li {
@@ -267,21 +249,6 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
   border-radius: 4px;
   border: 1px solid rgba(128, 128, 128, 0.6);
   margin-top: 2px;
-}
-
-.group {
-  display: grid;
-  gap: 9px;
-  border-top: 1px solid var(--line);
-  padding-top: 11px;
-}
-
-.line {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 10px;
-  min-height: 32px;
 }
 
 footer {

@@ -274,6 +274,7 @@ export class SkinScene {
 
   /** Place on the canvas of a place of the chart, on the bust or the flat chart; null when it faces away. */
   place(at: ChartPoint): { x: number; y: number } | null {
+    if (this.canvas.clientWidth < 2 || this.canvas.clientHeight < 2) return null
     return this.kind === 'bust' ? this.bustToCanvas(at) : this.chartToCanvas(at)
   }
 

@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Union;
+using NetTopologySuite.Simplify;
 
 namespace Datura.Core.Shapes.Transfer;
 
@@ -56,7 +57,7 @@ public static class Figures
         var taut = GeometryFactory.Default.CreateGeometryCollection([.. marks.Select(m => m.Outline)]).ConvexHull();
         var near = Footprint.Of([.. marks.Select(m => new StrokeMark("", m.Side, Ring(m.Outline), [.. Ring(m.Outline).Select(_ => EnvelopeMm)])), .. marks]);
         return taut.Area < MostTautArea * near.AreaMm2
-            ? taut : UnaryUnionOp.Union(marks.Select(m => m.Outline.Buffer(EnvelopeMm, 3)).ToArray()).Buffer(-EnvelopeMm, 3);
+            ? taut : UnaryUnionOp.Union(marks.Select(m => DouglasPeuckerSimplifier.Simplify(m.Outline, 1).Buffer(EnvelopeMm, 2)).ToArray()).Buffer(-EnvelopeMm, 3);
     }
 
     private static ChartPoint[] Ring(Geometry outline) => [.. outline.Coordinates.Where((_, k) => k % 4 == 0).Select(c => new ChartPoint(c.X, c.Y))];

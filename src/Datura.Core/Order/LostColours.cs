@@ -1,0 +1,64 @@
+using Datura.Core.Paint;
+
+namespace Datura.Core.Order;
+
+/// <summary>Two neighbouring colours that the set light takes apart less than daylight does.</summary>
+/// <param name="Better">A paint of the kit for the second that stays apart under the light and near its colour by day; null when there is none.</param>
+public sealed record LostPair(
+    string PartA, string CoatA, string ColourA, string PartB, string CoatB, string ColourB, double DeltaEDay, double DeltaELight, string? Better, double? DeltaEBetter);
+
+/// <summary>
+/// Finds colours that die in the light. A pair counts as lost when it differs clearly by day and hardly under the light;
+/// the two limits are common practice.
+/// </summary>
+public static class LostColours
+{
+    public const double ClearDeltaE = 10;
+    public const double LostDeltaE = 5;
+
+    // A stand-in may look this much other by day.
+    private const double StandInDeltaE = 18;
+
+    public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, double[] light)
+    {
+        var there = new SeenUnder(light);
+        var seen = jobs.Where(j => j.Role.Stage != Shapes.Stage.Map)
+            .Select(j => (Job: j, Day: colours.Of(j), Light: there.Colour([.. colours.StackOf(j).Seen()]))).ToArray();
+        var lost = new List<LostPair>();
+        for (var a = 0; a < seen.Length; a++)
+        {
+            for (var b = a + 1; b < seen.Length; b++)
+            {
+                var (one, two) = (seen[a], seen[b]);
+                var day = ColourDifference.DeltaE00(one.Day, two.Day);
+                var now = ColourDifference.DeltaE00(one.Light, two.Light);
+                if (day < ClearDeltaE || now >= LostDeltaE || !one.Job.Footprint.Overlaps(two.Job.Footprint))
+                {
+                    continue;
+                }
+
+                var (better, apart) = Better(one.Light, two.Day, kit, there);
+                lost.Add(new(
+                    one.Job.PartLabel, one.Job.Role.Label, Srgb.From(one.Day).Hex, two.Job.PartLabel, two.Job.Role.Label, Srgb.From(two.Day).Hex,
+                    Math.Round(day, 1), Math.Round(now, 1), better, apart));
+            }
+        }
+
+        // The same two paints beside each other once is enough, the worst of them.
+        return [.. lost.OrderBy(p => p.DeltaELight - 0.2 * p.DeltaEDay).DistinctBy(p => (p.ColourA, p.ColourB))];
+    }
+
+    private static (string? Paint, double? DeltaE) Better(Lab beside, Lab wantedByDay, Kit kit, SeenUnder light)
+    {
+        var best = kit.Paints
+            .Select(p => (p.Name, Optics: PaintOptics.Of(p)))
+            .Select(p => (p.Name, Seen: SeenOpaque(p.Optics)))
+            .Where(p => ColourDifference.DeltaE00(Lab.From(Observer.Look(p.Seen, Observer.D65)), wantedByDay) <= StandInDeltaE)
+            .Select(p => (p.Name, Apart: ColourDifference.DeltaE00(light.Colour(p.Seen), beside)))
+            .Where(p => p.Apart > LostDeltaE).OrderByDescending(p => p.Apart).FirstOrDefault();
+        return best.Name is null ? (null, null) : (best.Name, Math.Round(best.Apart, 1));
+    }
+
+    private static double[] SeenOpaque(PaintOptics paint) =>
+        [.. paint.Over(new double[Spectrum.Bands], 1000).Select(SurfaceReflection.SeenWithoutGloss)];
+}

@@ -1,0 +1,120 @@
+using System.Globalization;
+using CsvHelper;
+using CsvHelper.Configuration;
+using Datura.Core.Paint;
+
+namespace Datura.Files.Kits;
+
+/// <summary>A list of paints that cannot be read: the line, and what to do.</summary>
+public sealed class KitFileException(int line, string reason) : Exception(FormattableString.Invariant($"Line {line}: {reason}"));
+
+/// <summary>
+/// Paints as a table: one line a paint, with the card's colours over black and white in CIELAB. Columns may stand in any order
+/// (RFC 4180, comma separated, first line names the columns).
+/// </summary>
+public static class KitCsv
+{
+    public const int MostPaints = 500;
+
+    private static readonly string[] Columns =
+    [
+        "id", "name", "material", "finish", "card film µm", "black L", "black a", "black b", "white L", "white a", "white b",
+        "coat film µm", "drying s", "near eyes", "on lips",
+    ];
+
+    public static string Write(IReadOnlyList<PaintDescription> paints)
+    {
+        using var text = new StringWriter();
+        using (var csv = new CsvWriter(text, Configuration()))
+        {
+            foreach (var column in Columns)
+            {
+                csv.WriteField(column);
+            }
+
+            foreach (var p in paints)
+            {
+                csv.NextRecord();
+                object[] fields =
+                [
+                    p.Id, p.Name, p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
+                    p.CoatFilmUm, p.DryingSeconds, p.NearEyes ? "yes" : "no", p.OnLips ? "yes" : "no",
+                ];
+                foreach (var field in fields)
+                {
+                    csv.WriteField(Convert.ToString(field, CultureInfo.InvariantCulture));
+                }
+            }
+
+            csv.NextRecord();
+        }
+
+        return text.ToString();
+    }
+
+    /// <exception cref="KitFileException">A column is missing, a value is nonsense, or there are too many lines.</exception>
+    public static IReadOnlyList<PaintDescription> Read(string text)
+    {
+        using var csv = new CsvReader(new StringReader(text), Configuration());
+        if (!csv.Read() || !csv.ReadHeader())
+        {
+            throw new KitFileException(1, "the file is empty. Its first line names the columns.");
+        }
+
+        var missing = Columns.Where(c => !csv.HeaderRecord!.Contains(c, StringComparer.OrdinalIgnoreCase)).ToArray();
+        if (missing.Length > 0)
+        {
+            throw new KitFileException(1, $"missing columns: {string.Join(", ", missing)}. Write a kit out once to see how the table looks.");
+        }
+
+        var paints = new List<PaintDescription>();
+        while (csv.Read())
+        {
+            if (paints.Count == MostPaints)
+            {
+                throw new KitFileException(csv.Parser.RawRow, FormattableString.Invariant($"a kit holds up to {MostPaints} paints; the file has more. Split it."));
+            }
+
+            paints.Add(Paint(csv));
+        }
+
+        return paints;
+    }
+
+    private static PaintDescription Paint(CsvReader csv)
+    {
+        string Text(string column) => csv.GetField(column) is { Length: > 0 } value ? value
+            : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" is empty.");
+        double Number(string column) => double.TryParse(Text(column), NumberStyles.Float, CultureInfo.InvariantCulture, out var n) && double.IsFinite(n)
+            ? n : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" is no number: {Text(column)}.");
+        T Word<T>(string column) where T : struct, Enum => Enum.TryParse<T>(Text(column), ignoreCase: true, out var word) && Enum.IsDefined(word)
+            ? word : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" must be one of {string.Join(", ", Enum.GetNames<T>())}.");
+        bool Yes(string column) => Text(column).ToLowerInvariant() switch
+        {
+            "yes" or "true" or "1" => true,
+            "no" or "false" or "0" => false,
+            _ => throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" must be yes or no."),
+        };
+        var paint = new PaintDescription(
+            Text("id"), Text("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
+            new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
+            Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"));
+        try
+        {
+            PaintOptics.Of(paint);
+        }
+        catch (ArgumentException problem)
+        {
+            throw new KitFileException(csv.Parser.RawRow, $"{paint.Name}: {problem.Message}");
+        }
+
+        return paint;
+    }
+
+    private static CsvConfiguration Configuration() => new(CultureInfo.InvariantCulture)
+    {
+        PrepareHeaderForMatch = a => a.Header.ToLowerInvariant(),
+        MissingFieldFound = null,
+        BadDataFound = null,
+    };
+}
