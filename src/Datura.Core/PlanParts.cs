@@ -7,7 +7,7 @@ using NetTopologySuite.Geometries;
 namespace Datura.Core;
 
 /// <summary>Writes an expanded part as plan data.</summary>
-internal static class PlanParts
+public static class PlanParts
 {
     public static PlanPart Of(ExpandedPart part, FittedBody body, IReadOnlyList<CoatJob> jobs, Kit kit, CoatColours colours)
     {

@@ -1,5 +1,6 @@
 using Datura.Core;
 using Datura.Core.Body;
+using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Files.Json;
 using Datura.Files.Pictures;
@@ -34,7 +35,9 @@ public sealed class PlanService(Library library)
     public FittedBody Body(IReadOnlyDictionary<string, double> measuresMm) =>
         bodies.Get(Library.Write(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm));
 
-    public async Task<Costume> CostumeAsync(PlanRequest request) => (await library.SettingAsync(request.SettingId)).Costume;
+    public Task<Setting> SettingAsync(PlanRequest request) => library.SettingAsync(request.SettingId);
+
+    public Task<Kit> KitAsync(PlanRequest request) => library.KitAsync(request.KitId);
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request)
     {

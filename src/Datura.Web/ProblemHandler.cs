@@ -2,6 +2,7 @@ using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Files.Json;
+using Datura.Files.Kits;
 using Datura.Files.Motifs;
 using Datura.Store;
 using Microsoft.AspNetCore.Diagnostics;
@@ -36,6 +37,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
             Of(400, "Cannot be planned", exception.Message), plan.Problems.Select(p => (p.Field, p.Sentence))),
         LookFileException file => With(Of(400, "Look file refused", exception.Message), "line", file.Line),
         MotifException motif => WithErrors(Of(400, "Drawing refused", motif.Message), [("motif", motif.Message)]),
+        KitFileException kit => WithErrors(Of(400, "Table refused", kit.Message), [("file", kit.Message)]),
         BadInputException bad => WithErrors(Of(400, "Check the input", exception.Message), [(bad.Field, bad.Message)]),
         BadHttpRequestException { InnerException: JsonException json } => WithErrors(
             Of(400, "Not readable", "The request could not be read. One of its values is missing or of the wrong type."), [(json.Path ?? "$", "missing or of the wrong type")]),

@@ -40,6 +40,7 @@ app.MapLooks();
 app.MapFaces();
 app.MapKits();
 app.MapPlans();
+app.MapCoats();
 app.MapVocabulary();
 app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");

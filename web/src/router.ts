@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/looks', component: LooksView },
     { path: '/looks/:id', component: () => import('./views/WorkspaceView.vue'), props: true },
     { path: '/faces/:id?', component: () => import('./views/FacesView.vue'), props: true },
+    { path: '/kit', component: () => import('./views/KitView.vue') },
     { path: '/:rest(.*)*', redirect: '/looks' },
   ],
 })

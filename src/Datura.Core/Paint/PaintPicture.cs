@@ -130,7 +130,7 @@ public sealed class PaintPicture
             seen[b] = SurfaceReflection.SeenWithoutGloss(inside[b]);
         }
 
-        return light is null ? Srgb.From(Observer.Look(seen, Observer.D65)) : Srgb.From(light.Colour(seen));
+        return light is null ? Srgb.From(Observer.Look(seen, Observer.D65)) : light.Shown(seen);
     }
 
     private static (double R, double T)[][] Films(LaidCoat coat) => [.. Enumerable.Range(0, Levels).Select(level =>

@@ -21,6 +21,7 @@ public sealed class SeenUnder
 
     private readonly double[] light;
     private readonly (double L, double M, double S) gain;
+    private readonly double exposure;
 
     public SeenUnder(double[] light)
     {
@@ -30,15 +31,28 @@ public sealed class SeenUnder
         var cones = Cones(white);
         double Gain(double day, double here) => Degree * day / Math.Max(here, 1e-6) + 1 - Degree;
         gain = (Gain(DayCones.L, cones.L), Gain(DayCones.M, cones.M), Gain(DayCones.S, cones.S));
+        Span<double> perfect = stackalloc double[Spectrum.Bands];
+        perfect.Fill(1);
+        var (r, g, b) = Srgb.Linear(Adapted(perfect));
+        exposure = 1 / Math.Max(1, Math.Max(r, Math.Max(g, b)));
     }
 
     /// <summary>How far the eye adapts to this light, 0 to 1.</summary>
     public double Degree { get; }
 
-    public Lab Colour(ReadOnlySpan<double> reflectance)
+    public Lab Colour(ReadOnlySpan<double> reflectance) => Lab.From(Adapted(reflectance));
+
+    /// <summary>On a screen: as bright as the screen can show a white in this light, so that no colour is cut off for being too bright.</summary>
+    public Srgb Shown(ReadOnlySpan<double> reflectance)
+    {
+        var c = Adapted(reflectance);
+        return Srgb.From(new Xyz(exposure * c.X, exposure * c.Y, exposure * c.Z));
+    }
+
+    private Xyz Adapted(ReadOnlySpan<double> reflectance)
     {
         var (l, m, s) = Cones(Observer.Look(reflectance, light));
-        return Lab.From(FromCones(gain.L * l, gain.M * m, gain.S * s));
+        return FromCones(gain.L * l, gain.M * m, gain.S * s);
     }
 
     // Distance on the CIE 1976 u′v′ diagram from the nearest black body between 2200 K and 10000 K, daylight counted in.

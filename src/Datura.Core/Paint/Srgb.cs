@@ -5,13 +5,20 @@ public readonly record struct Srgb(byte R, byte G, byte B)
 {
     public static Srgb From(Xyz c)
     {
+        var (r, g, b) = Linear(c);
+        return new(Byte(r), Byte(g), Byte(b));
+    }
+
+    /// <summary>Linear channels, 1 for white; beyond 0 to 1 the screen cannot show the colour.</summary>
+    public static (double R, double G, double B) Linear(Xyz c)
+    {
         // The tables' own white differs from the standard's in the fourth place; scale so that white is white.
         var w = Lab.D65White;
         double x = c.X / w.X * 0.95047, y = c.Y / w.Y, z = c.Z / w.Z * 1.08883;
-        return new(
-            Byte(3.2404542 * x - 1.5371385 * y - 0.4985314 * z),
-            Byte(-0.9692660 * x + 1.8760108 * y + 0.0415560 * z),
-            Byte(0.0556434 * x - 0.2040259 * y + 1.0572252 * z));
+        return (
+            3.2404542 * x - 1.5371385 * y - 0.4985314 * z,
+            -0.9692660 * x + 1.8760108 * y + 0.0415560 * z,
+            0.0556434 * x - 0.2040259 * y + 1.0572252 * z);
     }
 
     public static Srgb From(Lab lab) => From(lab.ToXyz());

@@ -23,7 +23,7 @@ public static class PlanEndpoints
     {
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
         plans.MapPost("/", async (PlanRequest request, PlanService service) => TypedResults.Ok((await service.PlanAsync(request)).Plan));
-        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? pixels, PlanService service) =>
+        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? pixels, string? lamp, PlanService service) =>
         {
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
@@ -32,7 +32,8 @@ public static class PlanEndpoints
             }
 
             var planned = await service.PlanAsync(request);
-            var picture = BustPicture.Painted(planned, steps ?? planned.Coats.Count, size);
+            var picture = BustPicture.Painted(
+                planned, steps ?? planned.Coats.Count, size, lamp is { Length: > 0 } ? new(await CoatEndpoints.LightAsync(service, request, lamp)) : null);
             return TypedResults.File(Png.Of(picture.Rgba(), size, size), "image/png");
         });
         plans.MapPost("/strip", async (PlanRequest request, PlanService service) =>
@@ -50,7 +51,7 @@ public static class PlanEndpoints
         {
             var planned = await service.PlanAsync(request);
             var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new BadInputException("part", $"The look has no part {part}.");
-            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, await service.CostumeAsync(request)));
+            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request)).Costume));
         });
         plans.MapPost("/pencil-map", async (PlanRequest request, double? tolerance, PlanService service) =>
         {

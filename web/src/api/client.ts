@@ -29,6 +29,13 @@ export type DotPlan = Schemas['DotPlan']
 export type Handle = Schemas['Handle']
 export type Tape = Schemas['TapeResource']
 export type Motif = Schemas['Motif']
+export type Lamp = Schemas['LampResource']
+export type PaintOnSkin = Schemas['PaintOnSkin']
+export type RecipeAnswer = Schemas['RecipeAnswerResource']
+export type LostPair = Schemas['LostPair']
+export type FewestPaints = Schemas['FewestResource']
+export type CoreLayer = Schemas['CoreLayer']
+export type PaintDescription = Schemas['PaintDescription']
 
 /** A problem as the service reports it (RFC 9457), or a lost connection (status 0). */
 export class ApiProblem extends Error {
@@ -136,6 +143,34 @@ export const api = {
       }),
     ),
   kinds: () => answer(client.GET('/api/kinds')),
+  lamps: () => answer(client.GET('/api/lamps')),
+  paintsOnSkin: (kit: string, face: string) =>
+    answer(client.GET('/api/kits/{id}/on/{face}', { params: { path: { id: kit, face } } })),
+  recipe: (
+    kit: string,
+    face: string,
+    wanted: { l: number; a: number; b: number },
+    eyes: boolean,
+    lips: boolean,
+    without: string | null,
+  ) =>
+    answer(
+      client.GET('/api/kits/{id}/recipe', {
+        params: { path: { id: kit }, query: { ...wanted, face, eyes, lips, without: without ?? undefined } },
+      }),
+    ),
+  readKitCsv: async (text: string) =>
+    JSON.parse(await (await blob('/api/kits/read-csv', text)).text()) as PaintDescription[],
+  saveKit: (id: string, revision: number, kit: { id: string; name: string; paints: PaintDescription[] }) =>
+    answer(client.PUT('/api/kits/{id}', { params: { path: { id } }, body: { revision, kit } })),
+  saveSetting: (id: string, revision: number, setting: Setting) =>
+    answer(client.PUT('/api/settings/{id}', { params: { path: { id } }, body: { revision, setting } })),
+  core: (request: PlanRequest, at: { x: number; y: number }, lamp: string) =>
+    answer(client.POST('/api/plan/core', { params: { query: { ...at, lamp } }, body: request })),
+  lost: (request: PlanRequest, lamp: string) =>
+    answer(client.POST('/api/plan/lost', { params: { query: { lamp } }, body: request })),
+  fewest: (request: PlanRequest, deltaE: number) =>
+    answer(client.POST('/api/plan/fewest', { params: { query: { deltaE } }, body: request })),
   kits: () => answer(client.GET('/api/kits')),
   settings: () => answer(client.GET('/api/settings')),
   measures: () => answer(client.GET('/api/measures')),
@@ -143,8 +178,12 @@ export const api = {
   zones: () => answer(client.GET('/api/zones')),
   plan: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan', { body: request, signal })),
-  paint: (request: PlanRequest, steps: number | null, pixels: number, signal?: AbortSignal) =>
-    blob(`/api/plan/paint?pixels=${pixels}${steps === null ? '' : `&steps=${steps}`}`, request, signal),
+  paint: (request: PlanRequest, steps: number | null, pixels: number, signal?: AbortSignal, lamp = '') =>
+    blob(
+      `/api/plan/paint?pixels=${pixels}&lamp=${lamp}${steps === null ? '' : `&steps=${steps}`}`,
+      request,
+      signal,
+    ),
   dots: (request: PlanRequest, tolerance: number) =>
     answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request })),
   handles: (request: PlanRequest, part: string) =>

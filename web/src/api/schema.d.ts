@@ -4,6 +4,85 @@
  */
 
 export interface paths {
+    "/api/lamps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LampResource"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/read-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PaintDescription"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds": {
         parameters: {
             query?: never;
@@ -1902,6 +1981,7 @@ export interface paths {
                 query?: {
                     steps?: number;
                     pixels?: number;
+                    lamp?: string;
                 };
                 header?: never;
                 path?: never;
@@ -2260,6 +2340,396 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits/{id}/on/{face}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    face: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PaintOnSkin"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    l: number;
+                    a: number;
+                    b: number;
+                    face: string;
+                    eyes?: boolean;
+                    lips?: boolean;
+                    without?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecipeAnswerResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/paints.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/palette.gpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/core": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query: {
+                    x: number;
+                    y: number;
+                    lamp?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CoreLayer"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/lost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    lamp?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LostPair"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/fewest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    deltaE?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FewestResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2293,6 +2763,15 @@ export interface components {
             xMm?: number;
             /** Format: double */
             yMm?: number;
+        };
+        CoreLayer: {
+            part: string;
+            coat: string;
+            paint: string;
+            /** Format: double */
+            filmUm: number;
+            colour: string;
+            underLight: string;
         };
         Costume: {
             /** Format: double */
@@ -2361,6 +2840,16 @@ export interface components {
         };
         /** @enum {unknown} */
         Family: "bone" | "flesh" | "creature" | "ornament" | "attached" | "carried";
+        FewestColour: {
+            use: string;
+            was: string;
+            now: components["schemas"]["RecipeResource"];
+        };
+        FewestResource: {
+            paints: string[];
+            proven: boolean;
+            colours: components["schemas"]["FewestColour"][];
+        };
         /** @enum {unknown} */
         Finish: "matt" | "satin" | "pearl" | "metal";
         Handle: {
@@ -2412,6 +2901,16 @@ export interface components {
             /** Format: double */
             b?: number;
         };
+        LampLevel: {
+            lamp: string;
+            /** Format: double */
+            level: number;
+        };
+        LampResource: {
+            id: string;
+            name: string;
+            colour: string;
+        };
         LeftRight: {
             /** Format: double */
             leftCm2: number;
@@ -2441,6 +2940,21 @@ export interface components {
             /** Format: int32 */
             revision: number;
             look: components["schemas"]["LookDocument"];
+        };
+        LostPair: {
+            partA: string;
+            coatA: string;
+            colourA: string;
+            partB: string;
+            coatB: string;
+            colourB: string;
+            /** Format: double */
+            deltaEDay: number;
+            /** Format: double */
+            deltaELight: number;
+            better: null | string;
+            /** Format: double */
+            deltaEBetter: null | number;
         };
         /** @enum {unknown} */
         Mapping: "pencil" | "freehand";
@@ -2508,6 +3022,26 @@ export interface components {
             cardFilmUm: number;
             overBlack: components["schemas"]["Lab"];
             overWhite: components["schemas"]["Lab"];
+            /** Format: double */
+            coatFilmUm: number;
+            /** Format: double */
+            dryingSeconds: number;
+            nearEyes: boolean;
+            onLips: boolean;
+        };
+        PaintOnSkin: {
+            id: string;
+            name: string;
+            material: components["schemas"]["Material"];
+            finish: components["schemas"]["Finish"];
+            overBlack: string;
+            overWhite: string;
+            oneCoat: string;
+            opaque: string;
+            /** Format: double */
+            contrastRatio: number;
+            /** Format: int32 */
+            coatsToHide: null | number;
             /** Format: double */
             coatFilmUm: number;
             /** Format: double */
@@ -2703,6 +3237,24 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        RecipeAnswerResource: {
+            wanted: string;
+            best: components["schemas"]["RecipeResource"];
+            single: components["schemas"]["RecipeResource"];
+        };
+        RecipeResource: {
+            shares: components["schemas"]["RecipeShare"][];
+            colour: string;
+            onSkin: string;
+            /** Format: double */
+            deltaE: number;
+        };
+        RecipeShare: {
+            paint: string;
+            name: string;
+            /** Format: double */
+            parts: number;
+        };
         RevisionHead: {
             /** Format: int32 */
             revision: number;
@@ -2739,6 +3291,7 @@ export interface components {
              * @default 170
              */
             necklineWidthMm: number;
+            lamps?: null | components["schemas"]["LampLevel"][];
             costume?: components["schemas"]["Costume"];
         };
         SettingResource: {

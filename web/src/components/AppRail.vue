@@ -22,6 +22,12 @@ const preferences = usePreferences()
       </svg>
       <span>Faces</span>
     </router-link>
+    <router-link to="/kit" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M4 9h16v10H4z M4 9l2-4h12l2 4 M8 14h.01 M12 14h.01 M16 14h.01" />
+      </svg>
+      <span>Kit</span>
+    </router-link>
     <span class="gap" />
     <button class="place" @click="preferences.unit = preferences.unit === 'mm' ? 'in' : 'mm'">
       <strong>{{ preferences.unit }}</strong>

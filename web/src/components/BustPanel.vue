@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { size } from '../lib/format'
 import { zoneAt, type ChartPoint } from '../lib/zones'
+import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
@@ -27,6 +28,7 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 const workspace = useWorkspace()
 const preferences = usePreferences()
 const mapping = useMapping()
+const coats = useCoats()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const pointer = ref({ x: 0, y: 0 })
 const view = ref<BustView>('front')
@@ -84,7 +86,8 @@ function release(event: PointerEvent) {
     return
   }
   workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
-  if (mapping.lens === 'map') return
+  if (mapping.lens === 'coats') coats.pointAt(at, zone)
+  if (mapping.lens !== 'look') return
   emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
 }
 
@@ -139,7 +142,7 @@ defineExpose({ show, turn, face, keys: VIEWS })
     <div
       v-if="label && facts && workspace.selected && !workspace.dragging"
       class="facts"
-      :class="{ before: label.x > width - 260 }"
+      :class="{ before: label.x > width - 250 }"
       :style="{ left: `${label.x}px`, top: `${label.y - 12}px` }"
     >
       {{ facts }}
@@ -202,6 +205,9 @@ canvas {
 }
 
 .facts {
+  max-width: 230px;
+  overflow: hidden;
+  text-overflow: ellipsis;
   font-weight: 600;
   transform: translateX(16px);
 }

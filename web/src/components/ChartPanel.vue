@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { MM_PER_INCH } from '../lib/format'
 import { zoneAt, type ChartPoint } from '../lib/zones'
+import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
@@ -16,6 +17,7 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 const workspace = useWorkspace()
 const preferences = usePreferences()
 const mapping = useMapping()
+const coats = useCoats()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const { scene, loaded, tick: drawn } = useSkin(canvas, 'chart', pointed)
 const { width, height } = useElementSize(canvas)
@@ -66,7 +68,8 @@ function click(event: MouseEvent) {
     return
   }
   workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
-  if (mapping.lens === 'map') return
+  if (mapping.lens === 'coats') coats.pointAt(at, zone)
+  if (mapping.lens !== 'look') return
   emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
 }
 

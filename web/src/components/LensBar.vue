@@ -4,6 +4,7 @@ import { useMapping, type Lens } from '../stores/mapping'
 const LENSES: { id: Lens; label: string; hint: string }[] = [
   { id: 'look', label: 'Paint', hint: 'The painted face' },
   { id: 'map', label: 'Map', hint: 'Outlines, dots and tape (M)' },
+  { id: 'coats', label: 'Coats', hint: 'What lies where, and in which light it is seen (C)' },
 ]
 
 const mapping = useMapping()

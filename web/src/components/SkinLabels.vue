@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Handle } from '../api/client'
 import { MM_PER_INCH } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
+import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
@@ -14,6 +15,7 @@ const SNAP_MM = 4
 
 const workspace = useWorkspace()
 const mapping = useMapping()
+const coats = useCoats()
 const preferences = usePreferences()
 const live = ref<{ text: string; at: ChartPoint } | null>(null)
 const dragged = ref<string | null>(null)
@@ -73,6 +75,11 @@ const tape = computed(() => {
 const spot = computed(() => {
   void props.tick
   return mapping.spot ? place(mapping.spot.x, mapping.spot.y) : null
+})
+
+const coreAt = computed(() => {
+  void props.tick
+  return mapping.lens === 'coats' && coats.at ? place(coats.at.x, coats.at.y) : null
 })
 
 const held = computed(() => {
@@ -160,6 +167,7 @@ function drop() {
       <text :x="tape.middle.x + 8" :y="tape.middle.y - 8">{{ words(mapping.tape!.mm) }}</text>
     </g>
     <circle v-if="held" class="held" :cx="held.x" :cy="held.y" r="5" />
+    <circle v-if="coreAt" class="held" :cx="coreAt.x" :cy="coreAt.y" r="6" />
     <circle v-if="spot" class="spot" :cx="spot.x" :cy="spot.y" r="16" />
     <g
       v-for="h in handles"

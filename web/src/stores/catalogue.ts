@@ -5,6 +5,7 @@ import {
   type FaceResource,
   type Kind,
   type Kit,
+  type Lamp,
   type Measure,
   type MeasurePreset,
   type Setting,
@@ -21,6 +22,8 @@ export const useCatalogue = defineStore('catalogue', () => {
   const faces = ref<FaceResource[]>([])
   const kits = ref<Kit[]>([])
   const settings = ref<Setting[]>([])
+  const settingRevisions = ref<Record<string, number>>({})
+  const lamps = ref<Lamp[]>([])
   const ready = ref(false)
 
   const face = computed(() => faces.value.find((f) => f.id === preferences.face))
@@ -28,14 +31,14 @@ export const useCatalogue = defineStore('catalogue', () => {
   const setting = computed(() => settings.value.find((s) => s.id === preferences.setting))
 
   async function load() {
-    const [k, z, m, p, f, b, s] = await Promise.all([
+    const [k, z, m, p, f, b, lights] = await Promise.all([
       api.kinds(),
       api.zones(),
       api.measures(),
       api.measurePresets(),
       api.faces(),
       api.kits(),
-      api.settings(),
+      api.lamps(),
     ])
     kinds.value = k
     zones.value = z
@@ -43,9 +46,20 @@ export const useCatalogue = defineStore('catalogue', () => {
     presets.value = p
     faces.value = f
     kits.value = b
-    settings.value = s.map((stored) => stored.setting)
+    lamps.value = lights
+    await loadSettings()
     choose()
     ready.value = true
+  }
+
+  async function loadSettings() {
+    const stored = await api.settings()
+    settings.value = stored.map((s) => s.setting)
+    settingRevisions.value = Object.fromEntries(stored.map((s) => [s.id, s.revision]))
+  }
+
+  async function loadKits() {
+    kits.value = await api.kits()
   }
 
   async function loadFaces() {
@@ -74,12 +88,16 @@ export const useCatalogue = defineStore('catalogue', () => {
     faces,
     kits,
     settings,
+    settingRevisions,
+    lamps,
     face,
     kit,
     setting,
     ready,
     load,
     loadFaces,
+    loadKits,
+    loadSettings,
     kindOf,
   }
 })

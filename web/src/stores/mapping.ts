@@ -5,7 +5,7 @@ import type { ChartPoint } from '../lib/zones'
 import { usePreferences } from './preferences'
 import { useWorkspace } from './workspace'
 
-export type Lens = 'look' | 'map'
+export type Lens = 'look' | 'map' | 'coats'
 
 const DOTS_AFTER_MS = 250
 const HANDLES_AFTER_MS = 120
@@ -100,6 +100,7 @@ export const useMapping = defineStore('mapping', () => {
       putTapeAway()
       stretch.value = false
     }
+    if (now !== 'coats') workspace.lamp = ''
   })
   watch(
     () => workspace.id,

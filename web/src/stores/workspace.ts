@@ -41,6 +41,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const body = shallowRef<Body | null>(null)
   const paint = shallowRef<ImageBitmap | null>(null)
   const strip = ref('')
+  /** Lamp the bust is seen under; empty is daylight, 'setting' the setting's own lamps. */
+  const lamp = ref('')
   const busy = ref(false)
   /** Whether a handle is in the painter's hand. */
   const dragging = ref(false)
@@ -160,7 +162,13 @@ export const useWorkspace = defineStore('workspace', () => {
       const [nextPlan, picture] = await Promise.all([
         api.plan(asked, mine.signal),
         api
-          .paint(asked, shownSteps.value, dragging.value ? DRAGGED_PIXELS : PAINT_PIXELS, mine.signal)
+          .paint(
+            asked,
+            shownSteps.value,
+            dragging.value ? DRAGGED_PIXELS : PAINT_PIXELS,
+            mine.signal,
+            lamp.value,
+          )
           .then((b) => createImageBitmap(b)),
       ])
       if (mine.signal.aborted) return
@@ -212,7 +220,10 @@ export const useWorkspace = defineStore('workspace', () => {
     } while (again)
   }
 
-  watch([request, id, () => catalogue.ready, () => catalogue.faces], () => void follow())
+  watch(
+    [request, id, () => catalogue.ready, () => catalogue.faces, () => catalogue.settings, lamp],
+    () => void follow(),
+  )
   watch(dragging, (now) => {
     if (now) drags++
     else void replan()
@@ -221,7 +232,9 @@ export const useWorkspace = defineStore('workspace', () => {
   watch(shownSteps, async (steps) => {
     if (!id.value) return
     try {
-      const picture = await createImageBitmap(await api.paint(request.value, steps, PAINT_PIXELS))
+      const picture = await createImageBitmap(
+        await api.paint(request.value, steps, PAINT_PIXELS, undefined, lamp.value),
+      )
       if (shownSteps.value === steps) paint.value = picture
     } catch (error) {
       planProblem.value = (error as Error).message
@@ -303,6 +316,7 @@ export const useWorkspace = defineStore('workspace', () => {
     body,
     paint,
     strip,
+    lamp,
     busy,
     dragging,
     part,

@@ -8,6 +8,16 @@ import { useWorkspace } from '../stores/workspace'
 import { drawMap, drawMarks, drawZone } from './marks'
 import { SkinScene } from './SkinScene'
 
+// The picture's corner lies beyond everything painted: bare skin in the light of the picture.
+function bareSkin(picture: ImageBitmap): string {
+  const canvas = document.createElement('canvas')
+  canvas.width = canvas.height = 1
+  const pen = canvas.getContext('2d', { willReadFrequently: true })!
+  pen.drawImage(picture, 0, 0)
+  const [r, g, b] = pen.getImageData(0, 0, 1, 1).data
+  return `#${[r, g, b].map((v) => v!.toString(16).padStart(2, '0')).join('')}`
+}
+
 /** Keeps a skin scene in step with the workspace: model, paint, selection and the zone pointed at. */
 export function useSkin(
   canvas: Ref<HTMLCanvasElement | null>,
@@ -72,8 +82,7 @@ export function useSkin(
   })
 
   function repaint() {
-    if (scene.value && workspace.paint)
-      scene.value.setPaint(workspace.paint, catalogue.face?.skinColour ?? '#b09080')
+    if (scene.value && workspace.paint) scene.value.setPaint(workspace.paint, bareSkin(workspace.paint))
   }
 
   function mark() {

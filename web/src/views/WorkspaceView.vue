@@ -6,6 +6,7 @@ import { api } from '../api/client'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
+import CoatsInspector from '../components/CoatsInspector.vue'
 import ComparePanel from '../components/ComparePanel.vue'
 import LookInspector from '../components/LookInspector.vue'
 import MapInspector from '../components/MapInspector.vue'
@@ -13,6 +14,7 @@ import PartInspector from '../components/PartInspector.vue'
 import PartLibrary from '../components/PartLibrary.vue'
 import PointMenu, { type Pointed } from '../components/PointMenu.vue'
 import SaveState from '../components/SaveState.vue'
+import SettingEditor from '../components/SettingEditor.vue'
 import { download } from '../lib/download'
 import { isTyping } from '../lib/keys'
 import { useCatalogue } from '../stores/catalogue'
@@ -35,6 +37,7 @@ const missing = ref('')
 const bust = ref<InstanceType<typeof BustPanel> | null>(null)
 const other = ref<InstanceType<typeof ComparePanel> | null>(null)
 const printing = ref(false)
+const placing = ref(false)
 
 const SHEETS = [
   { label: 'Step sheet, A4', key: 'A4' },
@@ -117,6 +120,7 @@ function onKey(event: KeyboardEvent) {
     event.preventDefault()
     choosing.value = true
   } else if (event.key.toLowerCase() === 'm') mapping.lens = mapping.lens === 'map' ? 'look' : 'map'
+  else if (event.key.toLowerCase() === 'c') mapping.lens = mapping.lens === 'coats' ? 'look' : 'coats'
   else if (event.key.toLowerCase() === 't' && mapping.lens === 'map') {
     if (mapping.taping) mapping.putTapeAway()
     else mapping.taping = true
@@ -205,6 +209,13 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
           aria-label="Setting"
           style="width: 156px"
         />
+        <n-button
+          size="small"
+          title="Slot, light and costume"
+          aria-label="Change the setting"
+          @click="placing = true"
+          >…</n-button
+        >
       </label>
       <save-state :state="workspace.saveState" :message="workspace.saveMessage" />
       <span class="gap" />
@@ -256,6 +267,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" aria-label="Inspector">
         <map-inspector v-if="mapping.lens === 'map'" />
+        <coats-inspector v-else-if="mapping.lens === 'coats'" />
         <part-inspector v-else-if="workspace.part" :part="workspace.part" />
         <look-inspector v-else />
       </aside>
@@ -264,6 +276,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
 
     <point-menu v-if="menu" :at="menu" @close="menu = null" />
     <part-library v-model:show="choosing" />
+    <setting-editor v-model:show="placing" />
   </div>
 </template>
 

@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { NButton, NInput, NInputNumber, NModal, NSelect, NSlider } from 'naive-ui'
+import { ref, watch } from 'vue'
+import { api, type ApiProblem, type Setting } from '../api/client'
+import { useCatalogue } from '../stores/catalogue'
+
+const shown = defineModel<boolean>('show', { required: true })
+
+const SHAPES = [
+  { label: 'round', value: 'round' },
+  { label: 'V', value: 'vee' },
+  { label: 'square', value: 'square' },
+  { label: 'boat', value: 'boat' },
+]
+
+const catalogue = useCatalogue()
+const setting = ref<Setting | null>(null)
+const problem = ref('')
+const saving = ref(false)
+
+watch(shown, (now) => {
+  problem.value = ''
+  if (now && catalogue.setting) setting.value = JSON.parse(JSON.stringify(catalogue.setting)) as Setting
+})
+
+function level(lamp: string) {
+  return setting.value?.lamps?.find((l) => l.lamp === lamp)?.level ?? 0
+}
+
+function setLevel(lamp: string, value: number) {
+  if (!setting.value) return
+  const others = (setting.value.lamps ?? []).filter((l) => l.lamp !== lamp)
+  setting.value.lamps = value > 0 ? [...others, { lamp, level: value }] : others
+}
+
+async function save() {
+  if (!setting.value) return
+  saving.value = true
+  try {
+    const wanted = { ...setting.value, lamps: setting.value.lamps?.length ? setting.value.lamps : null }
+    await api.saveSetting(wanted.id, catalogue.settingRevisions[wanted.id] ?? 0, wanted)
+    await catalogue.loadSettings()
+    shown.value = false
+  } catch (error) {
+    problem.value = Object.values((error as ApiProblem).errors ?? {}).flat()[0] ?? (error as Error).message
+  } finally {
+    saving.value = false
+  }
+}
+</script>
+
+<template>
+  <n-modal v-model:show="shown" preset="card" title="Where it is worn" style="width: min(560px, 94vw)">
+    <div v-if="setting" class="form">
+      <label>
+        <span class="faint">Name</span>
+        <n-input
+          v-model:value="setting.name"
+          :maxlength="120"
+          :input-props="{ 'aria-label': 'Name of the setting' }"
+        />
+      </label>
+      <div class="two">
+        <label>
+          <span class="faint">Slot</span>
+          <n-input-number
+            v-model:value="setting.slotMinutes"
+            :min="1"
+            :max="720"
+            :show-button="false"
+            :input-props="{ 'aria-label': 'Slot, min' }"
+          >
+            <template #suffix>min</template>
+          </n-input-number>
+        </label>
+        <label>
+          <span class="faint">Seen from</span>
+          <n-input-number
+            v-model:value="setting.viewingDistanceM"
+            :min="0.2"
+            :max="200"
+            :show-button="false"
+            :input-props="{ 'aria-label': 'Viewing distance, m' }"
+          >
+            <template #suffix>m</template>
+          </n-input-number>
+        </label>
+      </div>
+      <h3>Costume neckline</h3>
+      <div class="three">
+        <label>
+          <span class="faint">Edge</span>
+          <n-select v-model:value="setting.neckline" :options="SHAPES" aria-label="Edge of the neckline" />
+        </label>
+        <label>
+          <span class="faint">Below the notch</span>
+          <n-input-number
+            v-model:value="setting.necklineMm"
+            :min="-60"
+            :max="150"
+            :show-button="false"
+            :input-props="{ 'aria-label': 'Neckline below the notch, mm' }"
+          >
+            <template #suffix>mm</template>
+          </n-input-number>
+        </label>
+        <label>
+          <span class="faint">Width</span>
+          <n-input-number
+            v-model:value="setting.necklineWidthMm"
+            :min="60"
+            :max="420"
+            :show-button="false"
+            :input-props="{ 'aria-label': 'Width of the neckline, mm' }"
+          >
+            <template #suffix>mm</template>
+          </n-input-number>
+        </label>
+      </div>
+      <h3>Light</h3>
+      <p class="faint">Several at once count by their level. With none it is daylight.</p>
+      <div class="lamps">
+        <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="lamp">
+          <span class="swatch" :style="{ background: lamp.colour }" />
+          <span>{{ lamp.name }}</span>
+          <n-slider
+            :value="level(lamp.id)"
+            :min="0"
+            :max="1"
+            :step="0.1"
+            :tooltip="false"
+            :aria-label="lamp.name"
+            @update:value="(v: number) => setLevel(lamp.id, v)"
+          />
+        </div>
+      </div>
+      <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
+      <div class="foot">
+        <n-button type="primary" :loading="saving" @click="save">Save the setting</n-button>
+      </div>
+    </div>
+  </n-modal>
+</template>
+
+<style scoped>
+.form,
+label {
+  display: grid;
+  gap: 6px;
+}
+
+.form {
+  gap: 12px;
+}
+
+.two,
+.three {
+  display: grid;
+  grid-template-columns: repeat(2, 1fr);
+  gap: 12px;
+}
+
+.three {
+  grid-template-columns: repeat(3, 1fr);
+}
+
+.lamps {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 4px 22px;
+}
+
+.lamp {
+  display: grid;
+  grid-template-columns: 16px 108px 1fr;
+  gap: 8px;
+  align-items: center;
+  min-height: 32px;
+}
+
+.swatch {
+  width: 16px;
+  height: 16px;
+  border-radius: 50%;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+}
+
+.foot {
+  display: flex;
+  justify-content: end;
+}
+
+@media (max-width: 560px) {
+  .lamps,
+  .three {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

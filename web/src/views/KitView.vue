@@ -1,0 +1,387 @@
+<script setup lang="ts">
+import { NButton, NInputNumber, NSelect, NSwitch, useMessage } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { api, type PaintOnSkin, type RecipeAnswer } from '../api/client'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+
+const MATERIALS: Record<PaintOnSkin['material'], string> = {
+  waterCake: 'water cake',
+  cream: 'cream',
+  powder: 'pressed powder',
+  pencil: 'pencil',
+  metallic: 'metallic',
+}
+const SEARCH_AFTER_MS = 200
+
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const message = useMessage()
+const paints = ref<PaintOnSkin[]>([])
+const problem = ref('')
+const wanted = ref({ l: 45, a: -30, b: 22 })
+const eyes = ref(false)
+const lips = ref(false)
+const without = ref<string | null>(null)
+const recipe = ref<RecipeAnswer | null>(null)
+const recipeProblem = ref('')
+const file = ref<HTMLInputElement | null>(null)
+let timer = 0
+
+const faces = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
+const kits = computed(() => catalogue.kits.map((k) => ({ label: k.name, value: k.id })))
+const paintOptions = computed(() => paints.value.map((p) => ({ label: p.name, value: p.id })))
+
+watch(
+  [() => preferences.kit, () => preferences.face, () => catalogue.kits],
+  async () => {
+    if (!preferences.kit || !preferences.face) return
+    try {
+      paints.value = await api.paintsOnSkin(preferences.kit, preferences.face)
+      problem.value = ''
+    } catch (error) {
+      problem.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+
+watch(
+  [wanted, eyes, lips, without, () => preferences.kit, () => preferences.face, () => catalogue.kits],
+  () => {
+    window.clearTimeout(timer)
+    timer = window.setTimeout(async () => {
+      try {
+        recipe.value = await api.recipe(
+          preferences.kit,
+          preferences.face,
+          wanted.value,
+          eyes.value,
+          lips.value,
+          without.value,
+        )
+        recipeProblem.value = ''
+      } catch (error) {
+        recipe.value = null
+        recipeProblem.value = (error as Error).message
+      }
+    }, SEARCH_AFTER_MS)
+  },
+  { deep: true, immediate: true },
+)
+
+function coats(paint: PaintOnSkin) {
+  if (paint.coatsToHide === null) return 'more than 8'
+  return `${paint.coatsToHide} ${paint.coatsToHide === 1 ? 'coat' : 'coats'}`
+}
+
+function words(r: RecipeAnswer['best']) {
+  return r.shares.map((s) => `${s.parts} ${s.parts === 1 ? 'part' : 'parts'} ${s.name}`).join(', ')
+}
+
+/** Replaces the paints of the kit by those of a table, as a new revision; the old one stays in the history. */
+async function read() {
+  const chosen = file.value?.files?.[0]
+  const kit = catalogue.kit
+  if (!chosen || !kit) return
+  try {
+    if (chosen.size > 2_000_000)
+      throw new Error('The table is larger than 2 MB; a kit is a small file. Check that this is one.')
+    const read = await api.readKitCsv(await chosen.text())
+    await api.saveKit(kit.id, kit.revision, { id: kit.id, name: kit.name, paints: read })
+    await catalogue.loadKits()
+    message.success(`${read.length} paints are in ${kit.name} now.`)
+  } catch (error) {
+    message.error((error as Error).message, { duration: 10000, closable: true })
+  } finally {
+    if (file.value) file.value.value = ''
+  }
+}
+</script>
+
+<template>
+  <div class="kit">
+    <header>
+      <h1>Kit</h1>
+      <n-select v-model:value="preferences.kit" :options="kits" aria-label="Kit" style="width: 220px" />
+      <label>
+        <span class="faint">on the skin of</span>
+        <n-select v-model:value="preferences.face" :options="faces" aria-label="Face" style="width: 200px" />
+      </label>
+      <span class="gap" />
+      <a class="link" :href="`/api/kits/${preferences.kit}/paints.csv`" download>Table (CSV)</a>
+      <a class="link" :href="`/api/kits/${preferences.kit}/palette.gpl`" download>Palette (GPL)</a>
+      <n-button @click="file?.click()">Read a table</n-button>
+      <input
+        ref="file"
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="Table of paints"
+        @change="read"
+      />
+    </header>
+    <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
+
+    <div class="columns">
+      <table>
+        <thead>
+          <tr>
+            <th>Paint</th>
+            <th title="The card's film over black and over white">Card</th>
+            <th>One coat here</th>
+            <th>To hide this skin</th>
+            <th title="Of one coat over black and over white; 98 % hides">Hides</th>
+            <th>Dries in</th>
+            <th>Not for</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="p in paints" :key="p.id">
+            <td>
+              <span class="dot" :style="{ background: p.opaque }" /> {{ p.name }}
+              <span class="faint">{{ MATERIALS[p.material] }}, {{ p.finish }}</span>
+            </td>
+            <td>
+              <span class="card"
+                ><span :style="{ background: p.overBlack }" /><span :style="{ background: p.overWhite }"
+              /></span>
+            </td>
+            <td><span class="swatch" :style="{ background: p.oneCoat }" /></td>
+            <td class="figure">{{ coats(p) }}</td>
+            <td>{{ Math.round(100 * p.contrastRatio) }} %</td>
+            <td>{{ p.dryingSeconds }} s</td>
+            <td :class="{ warning: !p.nearEyes || !p.onLips }">
+              {{ [p.nearEyes ? '' : 'eyes', p.onLips ? '' : 'lips'].filter(Boolean).join(', ') }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+
+      <section class="recipe" aria-label="Recipe">
+        <h2>Mix a colour</h2>
+        <p class="faint">CIELAB as read off a sample by day.</p>
+        <div class="lab">
+          <label
+            v-for="[key, name] in [
+              ['l', 'L*'],
+              ['a', 'a*'],
+              ['b', 'b*'],
+            ] as const"
+            :key="key"
+          >
+            <span class="faint">{{ name }}</span>
+            <n-input-number
+              v-model:value="wanted[key]"
+              :show-button="false"
+              :input-props="{ 'aria-label': `Wanted ${name}` }"
+            />
+          </label>
+        </div>
+        <div class="line">
+          <span>fit for the eye area</span><n-switch v-model:value="eyes" aria-label="fit for the eye area" />
+        </div>
+        <div class="line">
+          <span>fit for lips</span><n-switch v-model:value="lips" aria-label="fit for lips" />
+        </div>
+        <div class="line">
+          <span>without</span>
+          <n-select
+            v-model:value="without"
+            size="small"
+            :options="paintOptions"
+            clearable
+            placeholder="a paint that is empty"
+            aria-label="Without this paint"
+            style="width: 190px"
+          />
+        </div>
+        <p v-if="recipeProblem" class="stop" role="alert">{{ recipeProblem }}</p>
+        <template v-if="recipe">
+          <div class="answer">
+            <span class="big" :style="{ background: recipe.wanted }"><span>wanted</span></span>
+            <span class="big" :style="{ background: recipe.best.colour }"><span>mix</span></span>
+            <span class="big" :style="{ background: recipe.best.onSkin }"><span>on this skin</span></span>
+          </div>
+          <p>
+            <b>{{ words(recipe.best) }}</b><br />
+            <span class="faint"
+              >{{ recipe.best.deltaE }} ΔE00 from the wanted colour, two coats on this skin.</span
+            >
+          </p>
+          <p v-if="recipe.best.shares.length > 1">
+            <span class="dot" :style="{ background: recipe.single.colour }" /> Unmixed:
+            {{ recipe.single.shares[0]?.name }}
+            <span class="faint">{{ recipe.single.deltaE }} ΔE00</span>
+          </p>
+        </template>
+        <p class="faint">
+          Mix on a clean palette, cosmetic paints only. What may go near eyes or on lips: the product label
+          and your local rules decide.
+        </p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.kit {
+  padding: 22px 26px 40px;
+  background: var(--panel);
+  min-height: 100%;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  margin-bottom: 16px;
+}
+
+header label {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+
+.gap {
+  flex: 1;
+}
+
+.link {
+  color: var(--accent);
+  min-height: 32px;
+  display: inline-flex;
+  align-items: center;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 316px;
+  gap: 32px;
+  align-items: start;
+}
+
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+th {
+  text-align: left;
+  font-weight: 600;
+  padding: 6px 8px;
+}
+
+td {
+  border-top: 1px solid var(--line);
+  padding: 7px 8px;
+}
+
+td .faint {
+  display: block;
+  padding-left: 22px;
+}
+
+.dot {
+  display: inline-block;
+  width: 16px;
+  height: 16px;
+  border-radius: 50%;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+  vertical-align: -3px;
+}
+
+.card {
+  display: inline-flex;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+  border-radius: 4px;
+  overflow: hidden;
+}
+
+.card span {
+  width: 24px;
+  height: 24px;
+}
+
+.card span:first-child {
+  box-shadow: inset 0 -4px 0 #111;
+}
+
+.card span:last-child {
+  box-shadow: inset 0 -4px 0 #eee;
+}
+
+.swatch {
+  display: inline-block;
+  width: 44px;
+  height: 24px;
+  border-radius: 4px;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+}
+
+.recipe {
+  display: grid;
+  gap: 10px;
+  background: var(--ground);
+  border-radius: 12px;
+  padding: 16px;
+}
+
+.lab {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+}
+
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 32px;
+}
+
+.answer {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  border-radius: 9px;
+  overflow: hidden;
+}
+
+.big {
+  height: 66px;
+  display: flex;
+  align-items: end;
+}
+
+.big span {
+  background: rgba(30, 27, 36, 0.78);
+  color: #fff;
+  font-size: 12px;
+  padding: 1px 6px;
+}
+
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .recipe {
+    order: -1;
+  }
+}
+
+@media (max-width: 640px) {
+  .kit {
+    padding: 14px;
+  }
+
+  th:nth-child(5),
+  td:nth-child(5),
+  th:nth-child(6),
+  td:nth-child(6) {
+    display: none;
+  }
+}
+</style>
