@@ -56,6 +56,8 @@ public sealed record PlanMark(
     string Role, Side Side, string Shape, IReadOnlyList<IReadOnlyList<double>> Lines, IReadOnlyList<double> WidthsMm);
 
 /// <param name="Colour">What is seen of it in place, over all that lies beneath.</param>
+/// <param name="OnBareSkin">What it would look like on bare skin, as it does when its area is reserved.</param>
+/// <param name="TintDeltaE">ΔE00 between the two: how far what lies beneath tints it.</param>
 /// <param name="OpaqueColour">What the paint looks like when nothing shines through.</param>
 /// <param name="SkinShowsDeltaE">How far the coat on bare skin is from opaque, ΔE00; under 2 the skin is hidden.</param>
 /// <param name="CoatsToHide">Coats of this paint that hide this skin; null when more than eight.</param>
@@ -69,6 +71,8 @@ public sealed record PlanCoat(
     double FilmUm,
     string Colour,
     Lab ColourLab,
+    string OnBareSkin,
+    double TintDeltaE,
     string OpaqueColour,
     double SkinShowsDeltaE,
     int? CoatsToHide,

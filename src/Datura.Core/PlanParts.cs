@@ -62,7 +62,7 @@ public static class PlanParts
 
     private static PlanCoat Coat(CoatJob job, Kit kit, CoatColours colours)
     {
-        var lab = colours.Of(job);
+        var (lab, bare) = (colours.Of(job), colours.OnBareSkin(job));
         return new(
             job.Role.Id,
             job.Role.Label,
@@ -73,6 +73,8 @@ public static class PlanParts
             Math.Round(colours.FilmUm(job), 1),
             Srgb.From(lab).Hex,
             new(Math.Round(lab.L, 2), Math.Round(lab.A, 2), Math.Round(lab.B, 2)),
+            Srgb.From(bare).Hex,
+            Math.Round(ColourDifference.DeltaE00(lab, bare), 1),
             Srgb.From(new PaintStackProbe(PaintOptics.Of(job.Mix, kit)).OpaqueColour).Hex,
             Math.Round(colours.SkinShows(job, job.Coats), 2),
             colours.CoatsToHide(job),

@@ -1,152 +1,149 @@
 // Takes the pictures of docs/ from the demo data. Start ./run --fresh --yes first, then: node tests/shots/shots.mjs
-import { execFileSync } from "node:child_process";
-import { rmSync, writeFileSync } from "node:fs";
-import { chromium } from "../e2e/node_modules/@playwright/test/index.mjs";
+import { execFileSync } from 'node:child_process'
+import { rmSync, writeFileSync } from 'node:fs'
+import { chromium } from '../e2e/node_modules/@playwright/test/index.mjs'
 
-const address = process.env.DATURA_URL ?? "http://127.0.0.1:5180";
-const docs = new URL("../../docs/", import.meta.url);
+const address = process.env.DATURA_URL ?? 'http://127.0.0.1:5180'
+const docs = new URL('../../docs/', import.meta.url)
 const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
+  executablePath: '/usr/bin/chromium',
   args: [
-    "--no-sandbox",
-    "--use-angle=swiftshader",
-    "--enable-unsafe-swiftshader",
-    "--ignore-gpu-blocklist",
-    "--disable-quic",
-    "--no-first-run",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--disable-sync",
+    '--no-sandbox',
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
+    '--ignore-gpu-blocklist',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
   ],
-});
+})
 
-async function shot(
-  name,
-  path,
-  { theme = "paper", face = "odalys", width = 1280, height = 800, act } = {},
-) {
-  const page = await browser.newPage({ viewport: { width, height } });
+async function shot(name, path, { theme = 'paper', face = 'odalys', width = 1280, height = 800, act } = {}) {
+  const page = await browser.newPage({ viewport: { width, height } })
   await page.addInitScript(
     ([t, f]) => {
-      localStorage.setItem("datura.theme", t);
-      localStorage.setItem("datura.face", f);
+      localStorage.setItem('datura.theme', t)
+      localStorage.setItem('datura.face', f)
     },
     [theme, face],
-  );
-  await page.goto(address + path);
-  await page.waitForLoadState("networkidle");
-  await page.waitForTimeout(3500);
+  )
+  await page.goto(address + path)
+  await page.waitForLoadState('networkidle')
+  await page.waitForTimeout(3500)
   if (act) {
-    await act(page);
-    await page.waitForTimeout(2500);
+    await act(page)
+    await page.waitForTimeout(2500)
   }
   await page.screenshot({
     path: new URL(`screenshots/${name}.png`, docs).pathname,
-  });
-  await page.close();
+  })
+  await page.close()
 }
 
-const select = (part) => (page) =>
-  page.locator(".parts button", { hasText: part }).first().click();
+const select = (part) => (page) => page.locator('.parts button', { hasText: part }).first().click()
 
-await shot("looks", "/looks");
-await shot("workspace", "/looks/drowned-lamp-keeper", {
-  act: select("Socket"),
-});
-await shot("workspace-wings", "/looks/barnacle-saint", {
-  theme: "wings",
-  face: "tamsin",
+await shot('looks', '/looks')
+await shot('workspace', '/looks/drowned-lamp-keeper', {
+  act: select('Socket'),
+})
+await shot('workspace-wings', '/looks/barnacle-saint', {
+  theme: 'wings',
+  face: 'tamsin',
   act: async (page) => {
-    await page.keyboard.press("2");
-    await page.locator(".step button").nth(3).click();
+    await page.keyboard.press('2')
+    await page.locator('.step button').nth(3).click()
   },
-});
-await shot("pointing", "/looks/drowned-lamp-keeper", {
-  face: "bartram",
+})
+await shot('pointing', '/looks/drowned-lamp-keeper', {
+  face: 'bartram',
   act: async (page) => {
-    const box = await page.locator(".bust canvas").boundingBox();
-    await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.27);
-    await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.27);
+    const box = await page.locator('.bust canvas').boundingBox()
+    await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.27)
+    await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.27)
   },
-});
-await shot("faces", "/faces/tamsin");
-await shot("library", "/looks/quay-seal", {
-  theme: "wings",
-  face: "tamsin",
+})
+await shot('faces', '/faces/tamsin')
+await shot('library', '/looks/quay-seal', {
+  theme: 'wings',
+  face: 'tamsin',
   act: async (page) => {
-    await page.keyboard.press("a");
-    await page.waitForTimeout(4000);
+    await page.keyboard.press('a')
+    await page.waitForTimeout(4000)
   },
-});
-await shot("map", "/looks/drowned-lamp-keeper", {
-  act: (page) => page.keyboard.press("m"),
-});
-await shot("two-faces", "/looks/kelp-bride", {
+})
+await shot('map', '/looks/drowned-lamp-keeper', {
+  act: (page) => page.keyboard.press('m'),
+})
+await shot('kit', '/kit', { face: 'bartram' })
+await shot('coats', '/looks/kelp-bride', {
   act: async (page) => {
-    await page.keyboard.press("m");
-    await page.locator(".side .n-select").last().click();
-    await page.getByText("Bartram Oyelowe-Marsh").last().click();
-    await page.getByRole("button", { name: "Paint", exact: true }).click();
+    await page.keyboard.press('c')
+    const box = await page.locator('.bust canvas').boundingBox()
+    await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.31)
+    await page.locator('.side .n-select').first().click()
+    await page.getByText('Red wash').last().click()
   },
-});
-await shot("workspace-narrow", "/looks/drowned-lamp-keeper", {
+})
+await shot('two-faces', '/looks/kelp-bride', {
+  act: async (page) => {
+    await page.keyboard.press('m')
+    await page.locator('.side .n-select').last().click()
+    await page.getByText('Bartram Oyelowe-Marsh').last().click()
+    await page.getByRole('button', { name: 'Paint', exact: true }).click()
+  },
+})
+await shot('workspace-narrow', '/looks/drowned-lamp-keeper', {
   width: 390,
   height: 844,
-});
+})
 
 // The sheet and the strip come straight from the service.
-const look = (
-  await (await fetch(`${address}/api/looks/drowned-lamp-keeper`)).json()
-).look;
+const look = (await (await fetch(`${address}/api/looks/drowned-lamp-keeper`)).json()).look
 const request = JSON.stringify({
   look,
-  faceId: "odalys",
-  kitId: "saltmarsh-box",
-  settingId: "night-parade",
-});
+  faceId: 'odalys',
+  kitId: 'saltmarsh-box',
+  settingId: 'night-parade',
+})
 const post = async (path) =>
   Buffer.from(
     await (
       await fetch(address + path, {
-        method: "POST",
-        headers: { "content-type": "application/json" },
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
         body: request,
       })
     ).arrayBuffer(),
-  );
-writeFileSync(
-  new URL("figures/steps.png", docs),
-  await post("/api/plan/strip"),
-);
-writeFileSync(
-  new URL("figures/paint.png", docs),
-  await post("/api/plan/paint?pixels=768"),
-);
-const pdf = new URL("screenshots/sheet.pdf", docs);
-writeFileSync(pdf, await post("/api/plan/sheet?paper=A4"));
-execFileSync("pdftoppm", [
-  "-r",
-  "75",
-  "-png",
-  "-f",
-  "1",
-  "-l",
-  "2",
+  )
+writeFileSync(new URL('figures/steps.png', docs), await post('/api/plan/strip'))
+writeFileSync(new URL('figures/paint.png', docs), await post('/api/plan/paint?pixels=768'))
+const pdf = new URL('screenshots/sheet.pdf', docs)
+writeFileSync(pdf, await post('/api/plan/sheet?paper=A4'))
+execFileSync('pdftoppm', [
+  '-r',
+  '75',
+  '-png',
+  '-f',
+  '1',
+  '-l',
+  '2',
   pdf.pathname,
-  pdf.pathname.replace(".pdf", ""),
-]);
-rmSync(pdf);
-writeFileSync(pdf, await post("/api/plan/templates?paper=A4&turned=true"));
-execFileSync("pdftoppm", [
-  "-r",
-  "60",
-  "-png",
-  "-f",
-  "1",
-  "-l",
-  "1",
+  pdf.pathname.replace('.pdf', ''),
+])
+rmSync(pdf)
+writeFileSync(pdf, await post('/api/plan/templates?paper=A4&turned=true'))
+execFileSync('pdftoppm', [
+  '-r',
+  '60',
+  '-png',
+  '-f',
+  '1',
+  '-l',
+  '1',
   pdf.pathname,
-  pdf.pathname.replace("sheet.pdf", "template"),
-]);
-rmSync(pdf);
-await browser.close();
+  pdf.pathname.replace('sheet.pdf', 'template'),
+])
+rmSync(pdf)
+await browser.close()

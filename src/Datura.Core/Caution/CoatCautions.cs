@@ -38,9 +38,9 @@ public static class CoatCautions
                 yield return new(Severity.Stop, $"{name}: {paint.Name} is not labelled for lips. Take another paint for it, or keep the part off the lips.", job.PartId);
             }
 
-            if (eyes && paint.Material == Material.Powder)
+            if (eyes && paint.Material is (Material.Powder or Material.Pigment or Material.Glitter))
             {
-                yield return new(Severity.Warning, $"{name}: {paint.Name} is a powder and flies. Tap the brush off, eyes closed, no wind.", job.PartId);
+                yield return new(Severity.Warning, $"{name}: {paint.Name} is loose and flies. Tap the brush off, eyes closed, no wind.", job.PartId);
             }
         }
 

@@ -33,6 +33,9 @@ public sealed class CoatColours
 
     public Lab Of(CoatJob job) => seen[job];
 
+    /// <summary>The coat by itself on bare skin, as when its area is reserved.</summary>
+    public Lab OnBareSkin(CoatJob job) => skin.With(PaintOptics.Of(job.Mix, kit), FilmUm(job)).Colour();
+
     /// <summary>Skin and films at the middle of a coat, the coat itself on top.</summary>
     public PaintStack StackOf(CoatJob job) => stacks[job];
 

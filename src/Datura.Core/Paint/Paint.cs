@@ -8,6 +8,11 @@ public enum Material
     Powder,
     Pencil,
     Metallic,
+
+    /// <summary>Loose pigment, mixed with water.</summary>
+    Pigment,
+    Gel,
+    Glitter,
 }
 
 /// <summary>How it looks when dry.</summary>
@@ -17,6 +22,7 @@ public enum Finish
     Satin,
     Pearl,
     Metal,
+    Sparkle,
 }
 
 /// <summary>A paint, described by what a painter can make and photograph: one film drawn over black and over white.</summary>
@@ -27,6 +33,8 @@ public enum Finish
 /// <param name="DryingSeconds">Time until such a coat can be touched.</param>
 /// <param name="NearEyes">Label says it is fit for the eye area.</param>
 /// <param name="OnLips">Label says it is fit for lips.</param>
+/// <param name="LeftMl">How much of it is left, ml; null when nobody looked.</param>
+/// <param name="Price">Of a full pot, in the studio's currency; null when unknown.</param>
 public sealed record PaintDescription(
     string Id,
     string Name,
@@ -38,7 +46,9 @@ public sealed record PaintDescription(
     double CoatFilmUm,
     double DryingSeconds,
     bool NearEyes,
-    bool OnLips);
+    bool OnLips,
+    double? LeftMl = null,
+    double? Price = null);
 
 /// <summary>The paints at hand.</summary>
 public sealed record Kit(string Id, string Name, IReadOnlyList<PaintDescription> Paints);

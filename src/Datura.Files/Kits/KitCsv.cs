@@ -22,12 +22,15 @@ public static class KitCsv
         "coat film µm", "drying s", "near eyes", "on lips",
     ];
 
+    // May be left out, in the table and in each line.
+    private static readonly string[] Optional = ["left ml", "price"];
+
     public static string Write(IReadOnlyList<PaintDescription> paints)
     {
         using var text = new StringWriter();
         using (var csv = new CsvWriter(text, Configuration()))
         {
-            foreach (var column in Columns)
+            foreach (var column in Columns.Concat(Optional))
             {
                 csv.WriteField(column);
             }
@@ -39,6 +42,7 @@ public static class KitCsv
                 [
                     p.Id, p.Name, p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
                     p.CoatFilmUm, p.DryingSeconds, p.NearEyes ? "yes" : "no", p.OnLips ? "yes" : "no",
+                    p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "",
                 ];
                 foreach (var field in fields)
                 {
@@ -87,6 +91,7 @@ public static class KitCsv
             : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" is empty.");
         double Number(string column) => double.TryParse(Text(column), NumberStyles.Float, CultureInfo.InvariantCulture, out var n) && double.IsFinite(n)
             ? n : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" is no number: {Text(column)}.");
+        double? Maybe(string column) => csv.HeaderRecord!.Contains(column, StringComparer.OrdinalIgnoreCase) && csv.GetField(column) is { Length: > 0 } ? Number(column) : null;
         T Word<T>(string column) where T : struct, Enum => Enum.TryParse<T>(Text(column), ignoreCase: true, out var word) && Enum.IsDefined(word)
             ? word : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" must be one of {string.Join(", ", Enum.GetNames<T>())}.");
         bool Yes(string column) => Text(column).ToLowerInvariant() switch
@@ -98,7 +103,12 @@ public static class KitCsv
         var paint = new PaintDescription(
             Text("id"), Text("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
             new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
-            Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"));
+            Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"));
+        if (paint.Price < 0 || paint.LeftMl < 0)
+        {
+            throw new KitFileException(csv.Parser.RawRow, $"{paint.Name}: neither the price nor what is left can be negative.");
+        }
+
         try
         {
             PaintOptics.Of(paint);

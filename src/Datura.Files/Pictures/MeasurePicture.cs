@@ -53,7 +53,7 @@ public static class MeasurePicture
         {
             TurnDeg = measure.Id == "noseDepth" ? -40 : 0,
             CentreYMm = (low + high) / 2,
-            HeightMm = Math.Clamp(1.7 * extent, 150, 300),
+            HeightMm = measure.Id == "noseDepth" ? 240 : Math.Clamp(1.7 * extent, 150, 300),
         };
     }
 

@@ -16,7 +16,7 @@ public sealed record LampResource(string Id, string Name, string Colour);
 /// <param name="OneCoat">Colour of one usual coat on this skin.</param>
 public sealed record PaintOnSkin(
     string Id, string Name, Material Material, Finish Finish, string OverBlack, string OverWhite, string OneCoat, string Opaque,
-    double ContrastRatio, int? CoatsToHide, double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips);
+    double ContrastRatio, int? CoatsToHide, double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips, double? LeftMl, double? Price);
 
 /// <summary>One layer of a core, from the skin up.</summary>
 /// <param name="FilmUm">Dry film at this very place; soft edges are thinner.</param>
@@ -60,7 +60,7 @@ public static class CoatEndpoints
             var kit = await library.KitAsync(id);
             var skin = PaintStack.OnSkin((await library.FaceAsync(face)).Skin);
             var wanted = new Lab(l, a, b);
-            var allowed = kit.Paints.Where(p => p.Material is not (Material.Pencil or Material.Powder) && p.Id != without && (eyes != true || p.NearEyes) && (lips != true || p.OnLips)).ToArray();
+            var allowed = kit.Paints.Where(p => p.Material is not (Material.Pencil or Material.Powder or Material.Gel or Material.Glitter) && p.Id != without && (eyes != true || p.NearEyes) && (lips != true || p.OnLips)).ToArray();
             var answer = RecipeSearch.For(wanted, allowed);
             return TypedResults.Ok(new RecipeAnswerResource(Srgb.From(wanted).Hex, Resource(answer.Best, kit, skin), Resource(answer.Single, kit, skin)));
         });
@@ -94,7 +94,7 @@ public static class CoatEndpoints
             var kit = await service.KitAsync(request);
             var wanted = planned.InOrder.Where(j => j.Role.Stage != Core.Shapes.Stage.Map)
                 .Select(j => new WantedColour($"{j.PartLabel}: {j.Role.Label.ToLowerInvariant()}", new PaintStackProbe(PaintOptics.Of(j.Mix, kit)).OpaqueColour)).ToArray();
-            var answer = FewestPaints.Of(wanted, [.. kit.Paints.Where(p => p.Material != Material.Pencil)], deltaE ?? 4);
+            var answer = FewestPaints.Of(wanted, [.. kit.Paints.Where(p => p.Material is not (Material.Pencil or Material.Gel or Material.Glitter))], deltaE ?? 4);
             var skin = PaintStack.OnSkin(planned.Skin);
             return TypedResults.Ok(new FewestResource(
                 [.. answer.Paints.Select(p => PaintOptics.Find(kit, p).Name)], answer.Proven,
@@ -133,7 +133,7 @@ public static class CoatEndpoints
         return new(
             paint.Id, paint.Name, paint.Material, paint.Finish, Srgb.From(paint.OverBlack).Hex, Srgb.From(paint.OverWhite).Hex,
             Srgb.From(skin.With(optics, paint.CoatFilmUm).Colour()).Hex, Srgb.From(opaque).Hex, Math.Round(Hiding.ContrastRatio(optics, paint.CoatFilmUm), 3), hides,
-            paint.CoatFilmUm, paint.DryingSeconds, paint.NearEyes, paint.OnLips);
+            paint.CoatFilmUm, paint.DryingSeconds, paint.NearEyes, paint.OnLips, paint.LeftMl, paint.Price);
     }
 
     private static RecipeResource Resource(Recipe recipe, Kit kit, PaintStack skin) => new(

@@ -93,6 +93,11 @@ public static class KitEndpoints
                 throw new BadInputException($"paints[{k}]", $"{paint.Name}: a coat is up to 500 µm thick and dries within two hours.");
             }
 
+            if (paint.Price is < 0 or > 1e6 or double.NaN || paint.LeftMl is < 0 or > 1e5 or double.NaN)
+            {
+                throw new BadInputException($"paints[{k}]", $"{paint.Name}: neither the price nor what is left can be negative. Leave them out when they are not known.");
+            }
+
             try
             {
                 PaintOptics.Of(paint);

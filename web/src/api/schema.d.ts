@@ -2851,7 +2851,7 @@ export interface components {
             colours: components["schemas"]["FewestColour"][];
         };
         /** @enum {unknown} */
-        Finish: "matt" | "satin" | "pearl" | "metal";
+        Finish: "matt" | "satin" | "pearl" | "metal" | "sparkle";
         Handle: {
             parameter: string;
             label: string;
@@ -2959,7 +2959,7 @@ export interface components {
         /** @enum {unknown} */
         Mapping: "pencil" | "freehand";
         /** @enum {unknown} */
-        Material: "waterCake" | "cream" | "powder" | "pencil" | "metallic";
+        Material: "waterCake" | "cream" | "powder" | "pencil" | "metallic" | "pigment" | "gel" | "glitter";
         /** @enum {unknown} */
         MeasureGroup: "heights" | "widths" | "round" | "neckAndChest" | "leftAndRight";
         MeasurePreset: {
@@ -3028,6 +3028,10 @@ export interface components {
             dryingSeconds: number;
             nearEyes: boolean;
             onLips: boolean;
+            /** Format: double */
+            leftMl?: null | number;
+            /** Format: double */
+            price?: null | number;
         };
         PaintOnSkin: {
             id: string;
@@ -3048,6 +3052,10 @@ export interface components {
             dryingSeconds: number;
             nearEyes: boolean;
             onLips: boolean;
+            /** Format: double */
+            leftMl: null | number;
+            /** Format: double */
+            price: null | number;
         };
         PaintResource: {
             id: string;
@@ -3153,6 +3161,9 @@ export interface components {
             filmUm: number;
             colour: string;
             colourLab: components["schemas"]["Lab"];
+            onBareSkin: string;
+            /** Format: double */
+            tintDeltaE: number;
             opaqueColour: string;
             /** Format: double */
             skinShowsDeltaE: number;

@@ -136,7 +136,11 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
               coat.coatsToHide
                 ? `${coat.coatsToHide} ${coat.coatsToHide === 1 ? 'coat hides' : 'coats hide'} this skin`
                 : 'more than 8 coats to hide this skin'
-            }}</span></span
+            }}</span>
+            <span v-if="coat.tintDeltaE >= 3" class="faint tint"
+              ><span class="swatch" :style="{ background: coat.onBareSkin }" /> so on bare skin,
+              {{ coat.tintDeltaE }} ΔE00 away: reserve it to keep it pure.</span
+            ></span
           >
         </li>
       </ul>
@@ -237,6 +241,15 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
   grid-template-columns: 16px 1fr;
   gap: 8px;
   align-items: start;
+}
+
+.tint {
+  display: block;
+}
+
+.tint .swatch {
+  display: inline-block;
+  vertical-align: -3px;
 }
 
 .against {

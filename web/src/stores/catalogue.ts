@@ -71,7 +71,8 @@ export const useCatalogue = defineStore('catalogue', () => {
   function choose() {
     if (!face.value)
       preferences.face = faces.value.find((f) => f.id === 'odalys')?.id ?? faces.value[0]?.id ?? ''
-    if (!kit.value) preferences.kit = kits.value[0]?.id ?? ''
+    if (!kit.value)
+      preferences.kit = kits.value.find((k) => k.id === 'saltmarsh-box')?.id ?? kits.value[0]?.id ?? ''
     if (!setting.value) {
       preferences.setting =
         settings.value.find((s) => s.id === 'night-parade')?.id ?? settings.value[0]?.id ?? ''

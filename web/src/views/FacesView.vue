@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NDropdown, NInput, NInputNumber, useMessage } from 'naive-ui'
+import { NButton, NCheckbox, NDropdown, NInput, NInputNumber, NSlider, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import {
@@ -130,6 +130,34 @@ function measure(id: string, value: number | null) {
 
 function tone(key: 'l' | 'a' | 'b', value: number | null) {
   if (face.value && value !== null) face.value = { ...face.value, skin: { ...face.value.skin, [key]: value } }
+}
+
+// Typology angle = atan((L* − 50) / b*) in degrees. Along the dial the yellow of skin is greatest at middle tones and the red
+// grows towards them from both ends; the undertone trades red for yellow (from memory, by eye).
+const angle = computed(() => {
+  const { l = 60, b = 16 } = face.value?.skin ?? {}
+  return (Math.atan2(l - 50, b) * 180) / Math.PI
+})
+const usualTone = (degrees: number) => ({
+  a: 6.5 + 5.5 * Math.exp(-(((degrees - 15) / 38) ** 2)),
+  b: 10.5 + 7.5 * Math.exp(-(((degrees - 22) / 40) ** 2)),
+})
+const undertone = computed(() => {
+  const { a = 12, b = 17 } = face.value?.skin ?? {}
+  const there = usualTone(angle.value)
+  return Math.max(-4, Math.min(4, Math.round(b - there.b - (a - there.a)) / 2))
+})
+
+function dial(degrees: number, tone: number) {
+  if (!face.value) return
+  const there = usualTone(degrees)
+  const [a, b] = [there.a - tone, there.b + tone]
+  const l = 50 + b * Math.tan((degrees * Math.PI) / 180)
+  const rounded = (v: number) => Math.round(v * 10) / 10
+  face.value = {
+    ...face.value,
+    skin: { l: Math.max(18, Math.min(86, rounded(l))), a: rounded(a), b: rounded(b) },
+  }
 }
 
 function caution(id: WearerCaution, on: boolean) {
@@ -286,6 +314,30 @@ async function add() {
               />
             </label>
           </div>
+          <div class="dial">
+            <span class="faint">darker</span>
+            <n-slider
+              :value="angle"
+              :min="-60"
+              :max="70"
+              :step="1"
+              :tooltip="false"
+              aria-label="Typology angle"
+              @update:value="(v: number) => dial(v, undertone)"
+            />
+            <span class="faint">lighter, {{ Math.round(angle) }}°</span>
+            <span class="faint">rosy</span>
+            <n-slider
+              :value="undertone"
+              :min="-4"
+              :max="4"
+              :step="0.5"
+              :tooltip="false"
+              aria-label="Undertone"
+              @update:value="(v: number) => dial(angle, v)"
+            />
+            <span class="faint">golden</span>
+          </div>
           <h2>To know before painting</h2>
           <div class="cautions">
             <n-checkbox
@@ -436,6 +488,13 @@ header {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 10px;
+}
+
+.dial {
+  display: grid;
+  grid-template-columns: 48px 1fr 90px;
+  gap: 2px 10px;
+  align-items: center;
 }
 
 .cautions {

@@ -11,6 +11,9 @@ const MATERIALS: Record<PaintOnSkin['material'], string> = {
   powder: 'pressed powder',
   pencil: 'pencil',
   metallic: 'metallic',
+  pigment: 'loose pigment',
+  gel: 'gel',
+  glitter: 'glitter',
 }
 const SEARCH_AFTER_MS = 200
 
@@ -134,6 +137,7 @@ async function read() {
             <th title="Of one coat over black and over white; 98 % hides">Hides</th>
             <th>Dries in</th>
             <th>Not for</th>
+            <th>Left</th>
           </tr>
         </thead>
         <tbody>
@@ -154,6 +158,7 @@ async function read() {
             <td :class="{ warning: !p.nearEyes || !p.onLips }">
               {{ [p.nearEyes ? '' : 'eyes', p.onLips ? '' : 'lips'].filter(Boolean).join(', ') }}
             </td>
+            <td>{{ p.leftMl === null ? '' : `${p.leftMl} ml` }}</td>
           </tr>
         </tbody>
       </table>
