@@ -62,6 +62,13 @@ var dragged = Median(20, () =>
 });
 Row("drag of a handle: plan and 448×448 picture", dragged, "plan of the larger demo look", plan, "under 120 ms");
 
+// The largest kit: every colour of a crowded look from as few paints as may be.
+var trunk = Load<Kit>("kits/wardrobe-trunk").Paints;
+var exact = Median(30, () => (object)new PaintStackProbe(PaintOptics.Of(trunk[7])).OpaqueColour.L);
+Row("recipe from 30 paints", Median(8, () => RecipeSearch.For(new(45, -20 + 0.01 * count++, 12), trunk)), "colour of one mix on all bands", exact, "under 150 ms");
+var wanted = trunk.Where((_, k) => k % 3 == 0).Select(p => new WantedColour(p.Id, new PaintStackProbe(PaintOptics.Of(p)).OpaqueColour)).ToArray();
+Row("fewest of 30 paints for 10 colours", Median(3, () => FewestPaints.Of(wanted, trunk, 4)), "colour of one mix on all bands", exact, "under 1000 ms");
+
 Console.WriteLine();
 Console.WriteLine("| parts | marks, sizes, checks, dots ms | ms a part | to 10 parts |");
 Console.WriteLine("|---:|---:|---:|---:|");

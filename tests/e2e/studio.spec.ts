@@ -63,8 +63,16 @@ for (const theme of ['paper', 'wings']) {
     await page.goto('/faces/odalys')
     await expect(page.getByLabel('Face width, mm')).toBeVisible()
     expect(await faults(page)).toEqual([])
+    await page.goto('/kit')
+    await expect(page.locator('td').first()).toBeVisible()
+    expect(await faults(page)).toEqual([])
     await openCopy(page)
     expect(await faults(page)).toEqual([])
+    for (const lens of ['Map', 'Coats']) {
+      await page.getByRole('button', { name: lens, exact: true }).click()
+      await page.waitForTimeout(1500)
+      expect(await faults(page)).toEqual([])
+    }
   })
 }
 

@@ -16,6 +16,6 @@ public static class LookChecks
     public static IReadOnlyList<CautionNote> Of(CheckedLook look) =>
     [
         .. MissingPart.Of(look), .. OutgrownField.Of(look), .. NoRoom.Of(look), .. UnevenWeight.Of(look),
-        .. BaseEdge.Of(look), .. BareGap.Of(look), .. UnderCostume.Of(look), .. LashLine.Of(look),
+        .. BaseEdge.Of(look), .. BareGap.Of(look), .. UnderCostume.Of(look), .. LashLine.Of(look), .. ColourBalance.Of(look),
     ];
 }

@@ -49,10 +49,8 @@ internal sealed class MixColours
     /// <summary>All sets of parts for so many paints, without a common divisor.</summary>
     public static int[][] Parts(int paints) => AllParts[paints - 1];
 
-    /// <summary>The colours of a set of paints with every set of parts.</summary>
-    public IEnumerable<Lab> Of(int[] set) => Parts(set.Length).Select(parts => Of(set, parts));
-
-    public Lab Of(int[] set, int[] parts)
+    /// <summary>Opaque colour of a mix as tristimulus values, Y = 1 for white.</summary>
+    public Xyz Seen(int[] set, int[] parts)
     {
         double x = 0, y = 0, z = 0;
         for (var b = 0; b < Bands; b++)
@@ -72,8 +70,13 @@ internal sealed class MixColours
             z += eye[b].Z * seen;
         }
 
-        return Lab.From(new(x, y, z), white);
+        return new(x, y, z);
     }
+
+    /// <summary>Lightness alone, a third of the work of the whole colour; enough to leave most mixes out.</summary>
+    public static double Lightness(Xyz seen) => seen.Y > 216.0 / 24389 ? 116 * Math.Cbrt(seen.Y) - 16 : 24389.0 / 27 * seen.Y;
+
+    public Lab Colour(Xyz seen) => Lab.From(seen, white);
 
     private static IEnumerable<int[]> Whole(int paints)
     {

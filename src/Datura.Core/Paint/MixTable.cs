@@ -14,12 +14,14 @@ internal static class MixTable
         Parallel.ForEach(mixes.Sets(), set =>
         {
             var bits = set.Aggregate(0UL, (b, p) => b | 1UL << p);
-            foreach (var colour in mixes.Of(set))
+            foreach (var parts in MixColours.Parts(set.Length))
             {
+                // The full difference is dear; what is far off in lightness cannot be near.
+                var seen = mixes.Seen(set, parts);
+                var lightness = MixColours.Lightness(seen);
                 for (var c = 0; c < colours.Length; c++)
                 {
-                    // The full difference is dear; what is far off by plain distance cannot be near.
-                    if (Math.Abs(colour.L - colours[c].L) < 2.2 * mostDeltaE && ColourDifference.DeltaE00(colours[c], colour) is var d && d <= mostDeltaE)
+                    if (Math.Abs(lightness - colours[c].L) < 2.2 * mostDeltaE && ColourDifference.DeltaE00(colours[c], mixes.Colour(seen)) is var d && d <= mostDeltaE)
                     {
                         found[c].AddOrUpdate(bits, d, (_, old) => Math.Min(old, d));
                     }

@@ -109,6 +109,31 @@ public sealed class PaintPicture
         return result;
     }
 
+    /// <summary>
+    /// How far the base at every pixel is from hiding: ΔE00 between what is seen after its topmost base coat and that paint when
+    /// nothing shows through. Pixels without a base have none.
+    /// </summary>
+    /// <param name="opaque">Opaque colour of each coat that is a base, by its place in the order of work.</param>
+    public float?[] BaseShows(IReadOnlyDictionary<int, Lab> opaque)
+    {
+        var ofStack = new float?[stacks.Count];
+        Parallel.For(0, stacks.Count, n =>
+        {
+            var layer = n;
+            while (layer >= 0 && !opaque.ContainsKey(layers[layer].Coat))
+            {
+                layer = layers[layer].Under;
+            }
+
+            if (layer >= 0)
+            {
+                double[] seen = [.. stacks[layer].Select(SurfaceReflection.SeenWithoutGloss)];
+                ofStack[n] = (float)ColourDifference.DeltaE00(Lab.From(Observer.Look(seen, Observer.D65)), opaque[layers[layer].Coat]);
+            }
+        });
+        return [.. stackOf.Select(s => ofStack[s])];
+    }
+
     private void Settle()
     {
         if (colours.Count == stacks.Count)

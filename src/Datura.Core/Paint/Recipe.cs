@@ -20,6 +20,9 @@ public static class RecipeSearch
 {
     private const int Finalists = 60;
 
+    // Groups of about even size, a few for each core.
+    private const int Tasks = 8;
+
     /// <summary>Fewer paints are less work; a third paint must earn this much.</summary>
     private const double WorthDeltaE = 0.5;
 
@@ -49,21 +52,32 @@ public static class RecipeSearch
     private static IEnumerable<(int[] Paints, int[] Parts)> Mixes(Lab wanted, PaintOptics[] optics)
     {
         var mixes = new MixColours(optics);
-        return mixes.Sets().GroupBy(s => s[0]).AsParallel().SelectMany(group =>
+        // The sets found first are the plainest; the bar they set leaves most of the rest out by lightness alone (measured).
+        return mixes.Sets().GroupBy(s => s[^1] % Tasks).AsParallel().SelectMany(group =>
         {
             var near = new PriorityQueue<(int[] Paints, int[] Parts), double>();
+            var worst = double.MaxValue;
             foreach (var set in group)
             {
                 foreach (var parts in MixColours.Parts(set.Length))
                 {
-                    var d = -Near(wanted, mixes.Of(set, parts));
+                    var seen = mixes.Seen(set, parts);
+                    var off = MixColours.Lightness(seen) - wanted.L;
+                    if (off * off > worst)
+                    {
+                        continue;
+                    }
+
+                    var d = Near(wanted, mixes.Colour(seen));
                     if (near.Count < Finalists)
                     {
-                        near.Enqueue((set, parts), d);
+                        near.Enqueue((set, parts), -d);
                     }
-                    else
+                    else if (d < worst)
                     {
-                        near.EnqueueDequeue((set, parts), d);
+                        near.EnqueueDequeue((set, parts), -d);
+                        near.TryPeek(out _, out var farthest);
+                        worst = -farthest;
                     }
                 }
             }

@@ -17,6 +17,8 @@ public enum NecklineShape
 /// <param name="WidthMm">Across, at the height of the collar bones.</param>
 public sealed record Costume(double NecklineMm, NecklineShape Shape = NecklineShape.Round, double WidthMm = 170)
 {
+    private const double ShoulderMm = 26;
+
     /// <summary>The edge from the wearer's right to the left, on the chart.</summary>
     public IReadOnlyList<ChartPoint> Edge(FittedBody body)
     {
@@ -40,7 +42,9 @@ public sealed record Costume(double NecklineMm, NecklineShape Shape = NecklineSh
     {
         const double far = 1000;
         var edge = Edge(body);
-        return Curves.Polygon([new(-far, edge[0].YMm), .. edge, new(far, edge[^1].YMm), new(far, far), new(-far, far)]);
+        // Beside the opening the costume lies on the shoulder, up to where the neck begins.
+        var shoulder = edge[0].YMm + ShoulderMm;
+        return Curves.Polygon([new(-far, shoulder), new(edge[0].XMm, shoulder), .. edge, new(edge[^1].XMm, shoulder), new(far, shoulder), new(far, far), new(-far, far)]);
     }
 
     // Share of the depth at a share of the half width.

@@ -40,6 +40,7 @@ public sealed record FewestColour(string Use, string Was, RecipeResource Now);
 public static class CoatEndpoints
 {
     private const int CorePixels = 1024;
+    private const int HidingPixels = 512;
 
     // Two usual coats: what a mix looks like in use.
     private const double UseUm = 40;
@@ -83,6 +84,8 @@ public static class CoatEndpoints
             return TypedResults.Ok((IReadOnlyList<CoreLayer>)[.. BustPicture.Painted(planned, planned.Coats.Count, CorePixels).CoreAt(x, y)
                 .Select(layer => Layer(layer, planned, kit, light))]);
         });
+        plans.MapPost("/base-hiding", async (PlanRequest request, PlanService service) =>
+            TypedResults.File(BasePicture.Png(await service.PlanAsync(request), await service.KitAsync(request), HidingPixels), "image/png"));
         plans.MapPost("/lost", async (PlanRequest request, string? lamp, PlanService service) =>
         {
             var planned = await service.PlanAsync(request);

@@ -80,6 +80,20 @@ public class LookCheckTests
     }
 
     [Fact]
+    public void AHueThatStaysAtTheTopIsMentioned()
+    {
+        static Part Painted(string kind, string paint)
+        {
+            var part = DemoWorld.Part(kind);
+            return part with { Paints = part.Paints.ToDictionary(p => p.Key, _ => new PaintMix([new(paint, 1)])) };
+        }
+
+        Part[] top = [Painted("petalRing", "verdigris"), Painted("templeHollow", "verdigris"), Painted("cheekHollow", "tarn-black"), Painted("collarBones", "tarn-black")];
+        Assert.Contains(Notes(top), n => n.Sentence.StartsWith("Verdigris is seen only above the mouth", StringComparison.Ordinal));
+        Assert.DoesNotContain(Notes([.. top, Painted("reversedDrops", "verdigris")]), n => n.Sentence.StartsWith("Verdigris is seen only", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void APartUnderTheCostumeIsMentioned()
     {
         var low = DemoWorld.Part("ribs");

@@ -103,4 +103,26 @@ public class LightTests
             Assert.Equal(picture.At(x, y), Srgb.From(Observer.Look(core[^1].Seen, Observer.D65)));
         }
     }
+
+    [Fact]
+    public void MoreCoatsOfABaseHideMoreAndWhereThereIsNoneNothingIsSaid()
+    {
+        double Shows(int coats)
+        {
+            var part = DemoWorld.Part("skinBase") with { Coats = new Dictionary<string, int> { ["ground"] = coats } };
+            var planned = DemoWorld.PlanOf(part);
+            var picture = new PaintPicture(planned.Skin, new(128));
+            foreach (var coat in planned.Coats.SelectMany(s => s))
+            {
+                picture.Lay(coat);
+            }
+
+            var opaque = new Dictionary<int, Lab> { [0] = new PaintStackProbe(PaintOptics.Of(planned.InOrder[0].Mix, DemoWorld.Kit)).OpaqueColour };
+            var shows = picture.BaseShows(opaque);
+            Assert.Null(shows[0]);
+            return shows.Where(s => s is not null).Average(s => s!.Value);
+        }
+
+        Assert.True(Shows(4) < Shows(2) && Shows(2) < Shows(1));
+    }
 }

@@ -167,6 +167,7 @@ export const api = {
     answer(client.PUT('/api/settings/{id}', { params: { path: { id } }, body: { revision, setting } })),
   core: (request: PlanRequest, at: { x: number; y: number }, lamp: string) =>
     answer(client.POST('/api/plan/core', { params: { query: { ...at, lamp } }, body: request })),
+  baseHiding: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/base-hiding', request, signal),
   lost: (request: PlanRequest, lamp: string) =>
     answer(client.POST('/api/plan/lost', { params: { query: { lamp } }, body: request })),
   fewest: (request: PlanRequest, deltaE: number) =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NSelect } from 'naive-ui'
+import { NButton, NCheckbox, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type FewestPaints, type LostPair } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
@@ -69,6 +69,12 @@ async function search() {
         style="width: 190px"
       />
     </div>
+
+    <n-checkbox v-model:checked="coats.showHiding">how well the base hides the skin</n-checkbox>
+    <p v-if="coats.showHiding" class="faint">
+      Green: the skin is hidden (under 2 ΔE00). Amber: it shines through a little. Red: too thin, another coat
+      or a cast.
+    </p>
 
     <section v-if="coats.core" class="group">
       <h3>Core at {{ coats.zone }}</h3>

@@ -1,14 +1,5 @@
 <script setup lang="ts">
-import {
-  NButton,
-  NCheckbox,
-  NInputNumber,
-  NRadioButton,
-  NRadioGroup,
-  NSelect,
-  NSlider,
-  useMessage,
-} from 'naive-ui'
+import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api } from '../api/client'
 import { download } from '../lib/download'
@@ -17,6 +8,7 @@ import { useCatalogue } from '../stores/catalogue'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
+import NamedSlider from './NamedSlider.vue'
 
 const mapping = useMapping()
 const workspace = useWorkspace()
@@ -87,13 +79,12 @@ function templates(format: 'pdf' | 'svg') {
     <section class="group">
       <div class="line">
         <span class="faint">A line may be off by</span>
-        <n-slider
+        <named-slider
           v-model:value="mapping.toleranceMm"
           :min="1"
           :max="5"
           :step="0.5"
-          :tooltip="false"
-          aria-label="Tolerance of the dots"
+          label="Tolerance of the dots"
           style="width: 96px"
         />
         <span class="figure">{{ mapping.toleranceMm }} mm</span>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { NInputNumber, NSelect, NSlider } from 'naive-ui'
+import { NInputNumber, NSelect } from 'naive-ui'
 import { computed } from 'vue'
 import type { Parameter } from '../api/client'
 import { MM_PER_INCH } from '../lib/format'
 import { usePreferences } from '../stores/preferences'
+import NamedSlider from './NamedSlider.vue'
 
 const props = defineProps<{
   parameter: Parameter
@@ -91,14 +92,13 @@ function set(value: number | null) {
       >
         <template #suffix>{{ unit }}</template>
       </n-input-number>
-      <n-slider
+      <named-slider
         class="wide"
         :value="shown ?? least"
         :min="least"
         :max="most"
         :step="step"
-        :tooltip="false"
-        :aria-label="parameter.label"
+        :label="parameter.label"
         @update:value="(v: number) => set(v)"
       />
     </template>

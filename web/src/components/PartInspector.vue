@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NRadioButton, NRadioGroup, NSlider, NSwitch } from 'naive-ui'
+import { NButton, NRadioButton, NRadioGroup, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type PartDocument, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
@@ -9,6 +9,7 @@ import { useWorkspace } from '../stores/workspace'
 import CautionLine from './CautionLine.vue'
 import PaintField from './PaintField.vue'
 import ParameterField from './ParameterField.vue'
+import NamedSlider from './NamedSlider.vue'
 
 const props = defineProps<{ part: PartDocument }>()
 
@@ -177,13 +178,12 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
       </div>
       <div class="line">
         <span class="faint">Unevenness</span>
-        <n-slider
+        <named-slider
           :value="part.unevenness"
           :min="0"
           :max="1"
           :step="0.05"
-          :tooltip="false"
-          aria-label="Unevenness"
+          label="Unevenness"
           style="width: 150px"
           @update:value="(v: number) => workspace.edit(part.id, { unevenness: v }, 'unevenness')"
         />

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { NButton, NInput, NInputNumber, NModal, NSelect, NSlider } from 'naive-ui'
+import { NButton, NInput, NInputNumber, NModal, NSelect } from 'naive-ui'
 import { ref, watch } from 'vue'
 import { api, type ApiProblem, type Setting } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
+import NamedSlider from './NamedSlider.vue'
 
 const shown = defineModel<boolean>('show', { required: true })
 
@@ -123,13 +124,12 @@ async function save() {
         <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="lamp">
           <span class="swatch" :style="{ background: lamp.colour }" />
           <span>{{ lamp.name }}</span>
-          <n-slider
+          <named-slider
             :value="level(lamp.id)"
             :min="0"
             :max="1"
             :step="0.1"
-            :tooltip="false"
-            :aria-label="lamp.name"
+            :label="lamp.name"
             @update:value="(v: number) => setLevel(lamp.id, v)"
           />
         </div>

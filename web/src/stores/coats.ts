@@ -27,10 +27,29 @@ export const useCoats = defineStore('coats', () => {
     () => (at.value = null),
   )
 
+  /** Whether the base is shown by how well it hides, instead of by its colour. */
+  const showHiding = ref(false)
+  const hiding = shallowRef<ImageBitmap | null>(null)
+  let call: AbortController | null = null
+  watch([showHiding, () => workspace.plan], async ([wanted]) => {
+    call?.abort()
+    if (!wanted || !workspace.plan) {
+      hiding.value = null
+      return
+    }
+    const mine = (call = new AbortController())
+    try {
+      const picture = await createImageBitmap(await api.baseHiding(workspace.request, mine.signal))
+      if (!mine.signal.aborted) hiding.value = picture
+    } catch {
+      // The plan itself reports what is wrong.
+    }
+  })
+
   function pointAt(place: ChartPoint, name: string) {
     zone.value = name
     at.value = place
   }
 
-  return { at, zone, core, pointAt }
+  return { at, zone, core, showHiding, hiding, pointAt }
 })

@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vu
 import { picture } from '../api/client'
 import type { PlanMark } from './marks'
 import { useCatalogue } from '../stores/catalogue'
+import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
 import { drawMap, drawMarks, drawZone } from './marks'
@@ -27,6 +28,7 @@ export function useSkin(
   const workspace = useWorkspace()
   const catalogue = useCatalogue()
   const mapping = useMapping()
+  const coats = useCoats()
   /** Grows with every redraw, for labels that follow the skin. */
   const tick = ref(0)
   const stretch = shallowRef<ImageBitmap | null>(null)
@@ -67,7 +69,18 @@ export function useSkin(
     { immediate: true },
   )
   watch([scene, () => workspace.paint, () => catalogue.face], repaint)
-  watch([() => workspace.plan, () => workspace.selected, pointed, loaded, () => mapping.lens, stretch], mark)
+  watch(
+    [
+      () => workspace.plan,
+      () => workspace.selected,
+      pointed,
+      loaded,
+      () => mapping.lens,
+      stretch,
+      () => coats.hiding,
+    ],
+    mark,
+  )
   watch([() => mapping.stretch, () => catalogue.face], async ([wanted, face]) => {
     if (!wanted || !face || kind !== 'chart') {
       stretch.value = null
@@ -89,12 +102,13 @@ export function useSkin(
     if (!scene.value || !loaded.value) return
     const marks: PlanMark[] = workspace.planPart?.marks ?? []
     scene.value.drawOverlay((pen) => {
-      if (stretch.value && workspace.body) {
+      const sheet = stretch.value ?? (mapping.lens === 'coats' ? coats.hiding : null)
+      if (sheet && workspace.body) {
         // Rows of the picture run down, the chart's y runs up.
         const { windowSideMm: side, windowTopMm: top } = workspace.body
         pen.save()
         pen.scale(1, -1)
-        pen.drawImage(stretch.value, -side / 2, -top, side, side)
+        pen.drawImage(sheet, -side / 2, -top, side, side)
         pen.restore()
       }
       if (mapping.lens === 'map' && workspace.plan)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NDropdown, NInput, NInputNumber, NSlider, useMessage } from 'naive-ui'
+import { NButton, NCheckbox, NDropdown, NInput, NInputNumber, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import {
@@ -14,6 +14,7 @@ import {
 import { MM_PER_INCH } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+import NamedSlider from '../components/NamedSlider.vue'
 
 const props = defineProps<{ id?: string }>()
 
@@ -316,24 +317,22 @@ async function add() {
           </div>
           <div class="dial">
             <span class="faint">darker</span>
-            <n-slider
+            <named-slider
               :value="angle"
               :min="-60"
               :max="70"
               :step="1"
-              :tooltip="false"
-              aria-label="Typology angle"
+              label="Typology angle"
               @update:value="(v: number) => dial(v, undertone)"
             />
             <span class="faint">lighter, {{ Math.round(angle) }}°</span>
             <span class="faint">rosy</span>
-            <n-slider
+            <named-slider
               :value="undertone"
               :min="-4"
               :max="4"
               :step="0.5"
-              :tooltip="false"
-              aria-label="Undertone"
+              label="Undertone"
               @update:value="(v: number) => dial(angle, v)"
             />
             <span class="faint">golden</span>
