@@ -14,28 +14,27 @@ public static class SkinWalk
         var step = lengthMm / steps;
         for (var k = 0; k < steps; k++)
         {
-            // Midpoint rule: half a step, the heading turned into the skin there, then the whole step with it.
-            var (half, ahead) = Step(skin, at, heading, step / 2);
-            var (next, there) = Step(skin, at, Along(skin, half, ahead), step);
-            (at, heading) = (next, Along(skin, next, there));
+            // Midpoint rule: half a step, then the whole step by the skin's own measure and heading there.
+            var half = Off(at, Step(skin, at, heading, step / 2));
+            var whole = Step(skin, half, heading, step);
+            at = Off(at, whole);
+            heading = whole.Heading;
         }
 
         return at;
     }
 
-    private static Vec3 Along(SkinGrid skin, SkinPoint at, Vec3 heading)
-    {
-        var n = skin.Normal(at);
-        return (heading - heading.Dot(n) * n).Unit();
-    }
+    private static SkinPoint Off(SkinPoint at, (double Azimuth, double Height, Vec3 Heading) step) =>
+        new(at.AzimuthRad + step.Azimuth, at.HeightMm + step.Height);
 
-    private static (SkinPoint At, Vec3 Heading) Step(SkinGrid skin, SkinPoint at, Vec3 heading, double lengthMm)
+    // The change of material coordinates for a length along the skin at a place, and the heading turned into the skin there.
+    private static (double Azimuth, double Height, Vec3 Heading) Step(SkinGrid skin, SkinPoint at, Vec3 heading, double lengthMm)
     {
         var (_, u, v) = skin.Evaluate(at);
         var n = u.Cross(v).Unit();
         var flat = (heading - heading.Dot(n) * n).Unit();
         double uu = u.Dot(u), uv = u.Dot(v), vv = v.Dot(v), fu = flat.Dot(u), fv = flat.Dot(v);
         var det = uu * vv - uv * uv;
-        return (new(at.AzimuthRad + lengthMm * (fu * vv - fv * uv) / det, at.HeightMm + lengthMm * (fv * uu - fu * uv) / det), flat);
+        return (lengthMm * (fu * vv - fv * uv) / det, lengthMm * (fv * uu - fu * uv) / det, flat);
     }
 }

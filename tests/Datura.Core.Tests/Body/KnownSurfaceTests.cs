@@ -36,6 +36,45 @@ public class KnownSurfaceTests
         Assert.Equal(expected, Tape.DistanceMm(Sphere, a, b), expected * 0.005);
     }
 
+    // Straight ahead on a sphere is a great circle: after r the walker stands at angle r/R in the plane of start and heading.
+    [Theory]
+    [InlineData(0, 0, 1, 0.4, 70)]
+    [InlineData(-30, 25, -0.6, 1, 60)]
+    [InlineData(50, -40, 0.2, -1, 45)]
+    public void WalkingStraightOnASphereFollowsTheGreatCircle(double fromDeg, double fromMm, double across, double up, double lengthMm)
+    {
+        var start = new SkinPoint(fromDeg * Deg, fromMm);
+        var (p, u, v) = Sphere.Evaluate(start);
+        var heading = (across * u.Unit() + up * v.Unit()).Unit();
+        var end = Sphere.Position(SkinWalk.Straight(Sphere, start, heading, lengthMm));
+        var angle = lengthMm / R;
+        Assert.InRange((end - (Math.Cos(angle) * p + R * Math.Sin(angle) * heading)).Length, 0, 0.005 * lengthMm);
+    }
+
+    // On a cylinder it is a straight line once unrolled: a helix.
+    [Theory]
+    [InlineData(1, 0.5, 80)]
+    [InlineData(-1, -0.9, 60)]
+    public void WalkingStraightOnACylinderFollowsAHelix(double across, double up, double lengthMm)
+    {
+        var start = new SkinPoint(0.2, -5);
+        var (_, u, v) = Cylinder.Evaluate(start);
+        var end = SkinWalk.Straight(Cylinder, start, across * u.Unit() + up * v.Unit(), lengthMm);
+        var size = Math.Sqrt(across * across + up * up);
+        Assert.Equal(0.2 + across / size * lengthMm / R, end.AzimuthRad, 0.005);
+        Assert.Equal(-5 + up / size * lengthMm, end.HeightMm, 0.3);
+    }
+
+    // Walking and the tape agree: what lies straight ahead at a length lies that far along the tape.
+    [Fact]
+    public void TheTapeToWhereOneWalkedIsAsLongAsTheWalk()
+    {
+        var start = new SkinPoint(0.1, 110);
+        var (_, u, v) = Cone.Evaluate(start);
+        var end = SkinWalk.Straight(Cone, start, u.Unit() + 0.3 * v.Unit(), 40);
+        Assert.Equal(40, Tape.DistanceMm(Cone, start, end), 0.2);
+    }
+
     [Fact]
     public void ATapeOnACylinderIsStraightOnceItIsUnrolled()
     {
