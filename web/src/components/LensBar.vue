@@ -44,7 +44,7 @@ const mapping = useMapping()
 }
 
 /* Beside the views there is no room on a narrow bust. */
-@container (max-width: 480px) {
+@container (max-width: 540px) {
   .lenses {
     top: 50px;
   }
