@@ -2,7 +2,6 @@ using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core;
 
@@ -40,20 +39,9 @@ public static class PlanParts
             return null;
         }
 
-        var (l, r) = (Middle(left), Middle(right));
+        var (l, r) = (Shapes.Mark.Middle(left)!.Value, Shapes.Mark.Middle(right)!.Value);
         double Area(Mark[] of) => Math.Round(of.OfType<RegionMark>().Sum(m => m.Outline.Area) / 100, 2);
         return new(Area(left), Area(right), Math.Round(l.YMm - r.YMm, 1), Math.Round(l.XMm + r.XMm, 1));
-    }
-
-    private static ChartPoint Middle(Mark[] marks)
-    {
-        var box = new Envelope();
-        foreach (var mark in marks)
-        {
-            box.ExpandToInclude(mark.Box());
-        }
-
-        return new(box.Centre.X, box.Centre.Y);
     }
 
     public static string PaintName(PaintMix mix, Kit kit) => mix.Shares.Count == 1
@@ -84,26 +72,11 @@ public static class PlanParts
 
     private static PlanMark Mark(Mark mark) => mark switch
     {
-        RegionMark r => new(r.Role, r.Side, "region", [.. Rings(r.Outline)], [r.EdgeMm]),
+        RegionMark r => new(r.Role, r.Side, "region", [.. Curves.Rings(r.Outline).Select(Flat)], [r.EdgeMm]),
         StrokeMark s => new(s.Role, s.Side, "stroke", [Flat(s.Path)], [.. s.WidthsMm.Select(w => Math.Round(w, 2))]),
         DotMark d => new(d.Role, d.Side, "dot", [Flat([d.At])], [Math.Round(d.DiameterMm, 2)]),
         _ => throw new NotSupportedException(),
     };
-
-    private static IEnumerable<IReadOnlyList<double>> Rings(Geometry outline)
-    {
-        for (var n = 0; n < outline.NumGeometries; n++)
-        {
-            if (outline.GetGeometryN(n) is Polygon polygon)
-            {
-                yield return Flat(polygon.ExteriorRing.Coordinates.Select(c => new ChartPoint(c.X, c.Y)));
-                foreach (var hole in polygon.InteriorRings)
-                {
-                    yield return Flat(hole.Coordinates.Select(c => new ChartPoint(c.X, c.Y)));
-                }
-            }
-        }
-    }
 
     private static IReadOnlyList<double> Flat(IEnumerable<ChartPoint> points) =>
         [.. points.SelectMany(p => new[] { Math.Round(p.XMm, 2), Math.Round(p.YMm, 2) })];

@@ -1,6 +1,8 @@
 // The front end's own small rules, run without a browser.
 import { expect, test } from '@playwright/test'
 import { clock, size } from '../../web/src/lib/format'
+import { useHistory } from '../../web/src/lib/history'
+import { skinAt, typologyAngle, undertone } from '../../web/src/lib/skinDial'
 import { distanceTo, inside, zoneAt } from '../../web/src/lib/zones'
 
 const square = [0, 0, 10, 0, 10, 10, 0, 10]
@@ -33,4 +35,71 @@ test('minutes and seconds, millimetres and inches', () => {
   expect(size({ label: '', value: 1181.4, unit: 'cm²', against: '' }, 'mm')).toBe('1181 cm²')
   expect(size({ label: '', value: 6.4516, unit: 'cm²', against: '' }, 'in')).toBe('1 sq in')
   expect(size({ label: '', value: 24, unit: '', against: '' }, 'mm')).toBe('24')
+})
+
+test('the skin dial gives back the angle it was set to, and lightness grows along it', () => {
+  let before = 0
+  for (let angle = -45; angle <= 60; angle += 5) {
+    const skin = skinAt(angle, 0)
+    expect(Math.abs(typologyAngle(skin) - angle)).toBeLessThan(1)
+    expect(skin.l).toBeGreaterThan(before)
+    before = skin.l
+  }
+})
+
+test('a golden skin is yellower and less red than a rosy one at the same angle', () => {
+  const [rosy, golden] = [skinAt(30, -2), skinAt(30, 2)]
+  expect(golden.b).toBeGreaterThan(rosy.b)
+  expect(golden.a).toBeLessThan(rosy.a)
+  expect(undertone(golden)).toBeGreaterThan(undertone(rosy))
+})
+
+test('whatever the dial says is a skin that can be', () => {
+  for (let angle = -60; angle <= 70; angle += 10) {
+    for (const tone of [-4, 0, 4]) {
+      const skin = skinAt(angle, tone)
+      expect(skin.l).toBeGreaterThanOrEqual(18)
+      expect(skin.l).toBeLessThanOrEqual(86)
+      expect(skin.a).toBeGreaterThan(0)
+    }
+  }
+})
+
+test('a drag is one step of undo however long it is held, and a new drag another', () => {
+  const history = useHistory(0)
+  const realNow = Date.now
+  try {
+    let time = 1000
+    Date.now = () => time
+    for (let k = 1; k <= 5; k++) {
+      time += 5000
+      history.change(k, 'part/width/1', true)
+    }
+    time += 5000
+    history.change(9, 'part/width/2', true)
+    history.undo()
+    expect(history.now.value).toBe(5)
+    history.undo()
+    expect(history.now.value).toBe(0)
+    history.redo()
+    expect(history.now.value).toBe(5)
+  } finally {
+    Date.now = realNow
+  }
+})
+
+test('changes far apart in time are steps of their own', () => {
+  const history = useHistory('a')
+  const realNow = Date.now
+  try {
+    let time = 1000
+    Date.now = () => time
+    history.change('b', 'name')
+    time += 10_000
+    history.change('c', 'name')
+    history.undo()
+    expect(history.now.value).toBe('b')
+  } finally {
+    Date.now = realNow
+  }
 })

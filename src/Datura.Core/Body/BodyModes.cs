@@ -1,3 +1,5 @@
+using static Datura.Core.Body.SmoothStep;
+
 namespace Datura.Core.Body;
 
 /// <summary>
@@ -51,12 +53,6 @@ internal static class BodyModes
         new("mouthDifference", 2, p => new(0, 0.5 * Math.Tanh(p.X / 12) * Bell(Square(p.Y + 43.4), 14) * Front(p, 28, 62), 0)),
         new("cheekboneDifference", 2.5, p => new(0.5 * Rise(-70, -15, p.Y) * (1 - Rise(25, 70, p.Y)) * Rise(12, 70, Math.Abs(p.X)), 0, 0)),
     ];
-
-    private static double Rise(double from, double to, double t)
-    {
-        var s = Math.Clamp((t - from) / (to - from), 0, 1);
-        return s * s * (3 - 2 * s);
-    }
 
     private static double Bell(double d2, double width) => Math.Exp(-d2 / (2 * width * width));
 

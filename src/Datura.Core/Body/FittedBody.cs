@@ -7,6 +7,8 @@ namespace Datura.Core.Body;
 /// <summary>The skin of one person: what every later rule asks for places, lengths, areas and zones.</summary>
 public sealed class FittedBody
 {
+    private static readonly Lazy<FittedBody> Model = new(() => For(Measures.Reference));
+
     private readonly Lazy<SkinMesh> mesh;
     private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
     private readonly Lazy<ZoneLookup> lookup;
@@ -26,6 +28,9 @@ public sealed class FittedBody
         lookup = new(() => new(ZoneOutlines));
         LandmarksOnChart = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
     }
+
+    /// <summary>The body on which kinds and measures are shown.</summary>
+    public static FittedBody Reference => Model.Value;
 
     /// <summary>Every measure; those not given as they follow from the others.</summary>
     public IReadOnlyDictionary<string, double> MeasuresMm { get; }
@@ -58,7 +63,7 @@ public sealed class FittedBody
     }
 
     /// <summary>Builds what all bodies share, so that the first one asked for comes as fast as the others.</summary>
-    public static void Warm() => For(Measures.Reference);
+    public static void Warm() => _ = Reference;
 
     public ChartPoint Landmark(string name) => LandmarksOnChart.TryGetValue(name, out var at)
         ? at

@@ -1,3 +1,5 @@
+using static Datura.Core.Body.SmoothStep;
+
 namespace Datura.Core.Body;
 
 /// <summary>
@@ -43,7 +45,7 @@ public static class ReferenceSkin
         Parallel.For(0, Rows, row =>
         {
             var v = LowestMm + row * RowStepMm;
-            var nearHead = Ramp(HeadBlendLowMm, HeadBlendHighMm, v);
+            var nearHead = Rise(HeadBlendLowMm, HeadBlendHighMm, v);
             var line = new double[half + 1];
             for (var k = 0; k <= half; k += k < FineColumns ? 1 : CoarseStep)
             {
@@ -105,7 +107,7 @@ public static class ReferenceSkin
 
     // Cylinder and dome of the capsule meet at eye level with the same radius but not the same slope; behind the face that shows.
     private static double JoinShare(SkinPoint at) =>
-        (1 - Ramp(18, 48, Math.Abs(at.HeightMm - CapsuleCoordinates.EyeLevelMm))) * Ramp(70 * Deg, 88 * Deg, Math.Abs(at.AzimuthRad));
+        (1 - Rise(18, 48, Math.Abs(at.HeightMm - CapsuleCoordinates.EyeLevelMm))) * Rise(70 * Deg, 88 * Deg, Math.Abs(at.AzimuthRad));
 
     private static RingTable LoadRings() => new(CsvData.Rows("rings.csv")
         .Select(row => (CsvData.Number(row[0]), CsvData.Number(row[1]), CsvData.Number(row[2]))));
@@ -122,8 +124,8 @@ public static class ReferenceSkin
             {
                 var azimuth = Math.Abs(-180 + 360.0 * i / Columns);
                 var below = JawHeight.At(azimuth);
-                var underJaw = Ramp(-132, -122, v) * (1 - Ramp(below - 6, below + 2, v)) * (1 - Ramp(95, 110, azimuth));
-                var mouth = Ramp(-50, -47, v) * (1 - Ramp(-40, -37, v)) * (1 - Ramp(13, 16, azimuth));
+                var underJaw = Rise(-132, -122, v) * (1 - Rise(below - 6, below + 2, v)) * (1 - Rise(95, 110, azimuth));
+                var mouth = Rise(-50, -47, v) * (1 - Rise(-40, -37, v)) * (1 - Rise(13, 16, azimuth));
                 radius[row, i] += underJaw * (jaw[row, i] - radius[row, i]) + mouth * (lips[row, i] - radius[row, i]);
             }
         }
@@ -136,7 +138,7 @@ public static class ReferenceSkin
     {
         for (var row = 0; row < Rows; row++)
         {
-            var share = Ramp(140, CapsuleCoordinates.CrownMm - 2, LowestMm + row * RowStepMm);
+            var share = Rise(140, CapsuleCoordinates.CrownMm - 2, LowestMm + row * RowStepMm);
             if (share <= 0)
             {
                 continue;
@@ -164,7 +166,7 @@ public static class ReferenceSkin
         for (var row = 0; row < Rows; row++)
         {
             var v = LowestMm + row * RowStepMm;
-            var share = Ramp(-100, -70, v) * (1 - Ramp(110, 140, v));
+            var share = Rise(-100, -70, v) * (1 - Rise(110, 140, v));
             for (var i = 0; i < Columns; i++)
             {
                 result[row, i] = radius[row, i] + share * (result[row, i] - radius[row, i]);
@@ -172,11 +174,5 @@ public static class ReferenceSkin
         }
 
         return result;
-    }
-
-    internal static double Ramp(double from, double to, double t)
-    {
-        var s = Math.Clamp((t - from) / (to - from), 0, 1);
-        return s * s * (3 - 2 * s);
     }
 }

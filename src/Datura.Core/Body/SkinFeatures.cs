@@ -1,3 +1,5 @@
+using static Datura.Core.Body.SmoothStep;
+
 namespace Datura.Core.Body;
 
 /// <summary>
@@ -18,18 +20,12 @@ internal static class SkinFeatures
 
     private static double Bump(double d, double width) => Math.Exp(-d * d / (2 * width * width));
 
-    private static double Ramp(double from, double to, double t)
-    {
-        var s = Math.Clamp((t - from) / (to - from), 0, 1);
-        return s * s * (3 - 2 * s);
-    }
-
     // The sternomastoid runs from behind the ear to the inner end of the collar bone.
     private static readonly MonotoneCurve MusclePath = new([-190, -170, -140, -110, -70, -20], [9, 16, 36, 60, 84, 104]);
 
     private static double NeckMuscle(double a, double v)
     {
-        var along = Ramp(-193, -176, v) * (1 - Ramp(-90, -35, v));
+        var along = Rise(-193, -176, v) * (1 - Rise(-90, -35, v));
         var offMm = (a - MusclePath.At(v)) * Deg * 58 * 0.8;
         return along * (3.4 * Bump(offMm, 6) - 1.2 * Bump(offMm - 15, 6));
     }
@@ -39,7 +35,7 @@ internal static class SkinFeatures
 
     private static double CollarBone(double a, double v)
     {
-        var along = Ramp(4, 12, a) * (1 - Ramp(66, 84, a));
+        var along = Rise(4, 12, a) * (1 - Rise(66, 84, a));
         var off = v - BonePath.At(a);
         return along * (3.4 * Bump(off, 5.5) - 2.2 * Bump(off - 13, 7) - 0.6 * Bump(off + 15, 8));
     }
@@ -56,11 +52,11 @@ internal static class SkinFeatures
         var x = (a - 98) * Deg * 77 - 0.22 * (v - 2);
         var y = v - 3;
         var q = Math.Sqrt(x * x / (15.0 * 15.0) + y * y / (30.0 * 30.0));
-        var body = 13 * (1 - Ramp(0.72, 1.12, q)) * Ramp(-18, 8, x);
-        var rim = 3.5 * Bump(q - 0.86, 0.1) * Ramp(-14, 2, x);
+        var body = 13 * (1 - Rise(0.72, 1.12, q)) * Rise(-18, 8, x);
+        var rim = 3.5 * Bump(q - 0.86, 0.1) * Rise(-14, 2, x);
         var hollow = -6 * Bump(x - 1, 6) * Bump(y + 2, 9);
         var tragus = 2.5 * Bump(x + 11, 3) * Bump(y + 2, 4);
-        return body + rim + hollow * Ramp(-14, -4, x) + tragus;
+        return body + rim + hollow * Rise(-14, -4, x) + tragus;
     }
 
     // Lids are closed while painting: a gentle dome over the eyeball and a lash line.
@@ -69,6 +65,6 @@ internal static class SkinFeatures
         var x = (a - 22.0) * Deg * 88;
         var dome = 2.6 * Bump(x, 9.5) * Bump(v - 27, 6.5);
         var lash = v - (23.6 + 0.012 * x * x);
-        return dome - 1.1 * Bump(lash, 0.9) * (1 - Ramp(11, 15.5, Math.Abs(x)));
+        return dome - 1.1 * Bump(lash, 0.9) * (1 - Rise(11, 15.5, Math.Abs(x)));
     }
 }

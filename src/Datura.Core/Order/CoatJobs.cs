@@ -36,7 +36,7 @@ public static class CoatJobs
 
                 if (role.Stage == Stage.Base && !reserved.IsEmpty)
                 {
-                    marks = [.. marks.Select(m => m is RegionMark r ? r with { Outline = r.Outline.Difference(reserved) } : m)];
+                    marks = [.. marks.Select(m => m is RegionMark r ? r with { Outline = r.Outline.Difference(reserved), OnSkin = null } : m)];
                 }
 
                 var (part, index) = (parts[k], k);
@@ -72,12 +72,8 @@ public static class CoatJobs
             return [];
         }
 
-        return part.Marks.Marks.OfType<RegionMark>().Where(r => r.Role == first.Id && r.EdgeMm <= SharpEdgeMm).SelectMany(r =>
-            Enumerable.Range(0, r.Outline.NumGeometries).Select(n => r.Outline.GetGeometryN(n)).OfType<Polygon>().Select(p =>
-            {
-                var path = p.ExteriorRing.Coordinates.Select(c => new ChartPoint(c.X, c.Y)).ToArray();
-                return (Mark)new StrokeMark("map", r.Side, path, [.. path.Select(_ => PencilWidthMm)]);
-            }));
+        return part.Marks.Marks.OfType<RegionMark>().Where(r => r.Role == first.Id && r.EdgeMm <= SharpEdgeMm)
+            .SelectMany(r => Curves.OuterRings(r.Outline).Select(path => (Mark)new StrokeMark("map", r.Side, path, [.. path.Select(_ => PencilWidthMm)])));
     }
 
     private static CoatJob Measured(
@@ -94,8 +90,8 @@ public static class CoatJobs
         var film = FilmUm(mix, kit);
         return new(
             partId, index, label, role, layer, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint.Cells()),
-            marks.OfType<RegionMark>().Sum(r => body.Chart.AreaMm2(r.Outline)),
-            marks.OfType<StrokeMark>().Sum(s => body.LineMm(s.Path)),
+            marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
+            marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? body.LineMm(s.Path)),
             opaque.L,
             mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film)));
     }

@@ -16,7 +16,7 @@ public static class LostColours
     public const double ClearDeltaE = 10;
     public const double LostDeltaE = 5;
 
-    // A stand-in may look this much other by day.
+    // A stand-in may look this much other by day (common practice).
     private const double StandInDeltaE = 18;
 
     public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, double[] light)
@@ -51,14 +51,10 @@ public static class LostColours
     private static (string? Paint, double? DeltaE) Better(Lab beside, Lab wantedByDay, Kit kit, SeenUnder light)
     {
         var best = kit.Paints
-            .Select(p => (p.Name, Optics: PaintOptics.Of(p)))
-            .Select(p => (p.Name, Seen: SeenOpaque(p.Optics)))
+            .Select(p => (p.Name, Seen: new PaintStackProbe(PaintOptics.Of(p)).OpaqueReflectance))
             .Where(p => ColourDifference.DeltaE00(Lab.From(Observer.Look(p.Seen, Observer.D65)), wantedByDay) <= StandInDeltaE)
             .Select(p => (p.Name, Apart: ColourDifference.DeltaE00(light.Colour(p.Seen), beside)))
             .Where(p => p.Apart > LostDeltaE).OrderByDescending(p => p.Apart).FirstOrDefault();
         return best.Name is null ? (null, null) : (best.Name, Math.Round(best.Apart, 1));
     }
-
-    private static double[] SeenOpaque(PaintOptics paint) =>
-        [.. paint.Over(new double[Spectrum.Bands], 1000).Select(SurfaceReflection.SeenWithoutGloss)];
 }

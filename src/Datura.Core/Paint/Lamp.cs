@@ -54,7 +54,9 @@ public static class Lamps
         return sum;
     }
 
-    private static double[] BlackBody(double kelvin) => Spectrum.Of(nm =>
+    /// <summary>Relative power of a black body, 1 at 560 nm (Planck; second radiation constant 1.4388e-2 m·K).</summary>
+    /// <param name="kelvin">Its temperature.</param>
+    internal static double[] BlackBody(double kelvin) => Spectrum.Of(nm =>
         Math.Pow(560 / nm, 5) * (Math.Exp(1.4388e7 / (kelvin * 560)) - 1) / (Math.Exp(1.4388e7 / (kelvin * nm)) - 1));
 
     private static double[] Led(double blue, double phosphorNm, double spreadNm) =>

@@ -63,7 +63,7 @@ public sealed class SeenUnder
         for (var kelvin = 2200.0; kelvin <= 10000; kelvin *= 1.06)
         {
             var k = kelvin;
-            var (bu, bv) = Uv(Observer.White(Spectrum.Of(nm => Math.Pow(560 / nm, 5) / (Math.Exp(1.4388e7 / (k * nm)) - 1))));
+            var (bu, bv) = Uv(Observer.White(Lamps.BlackBody(k)));
             least = Math.Min(least, Math.Sqrt((u - bu) * (u - bu) + (v - bv) * (v - bv)));
         }
 

@@ -31,7 +31,12 @@ public static class Curves
         var n = points.Count;
         ChartPoint P(int i) => closed ? points[(i % n + n) % n] : i < 0 ? 2 * points[0] - points[1]
             : i >= n ? 2 * points[n - 1] - points[n - 2] : points[i];
-        var (a, b, c, d) = (P(k - 1), P(k), P(k + 1), P(k + 2));
+        return Piece(P(k - 1), P(k), P(k + 1), P(k + 2));
+    }
+
+    /// <summary>From b to c; a and d lie before and after them.</summary>
+    public static List<ChartPoint> Piece(ChartPoint a, ChartPoint b, ChartPoint c, ChartPoint d)
+    {
         var pieces = Math.Clamp((int)Math.Ceiling((c - b).Length() / PieceMm), 2, 200);
         var result = new List<ChartPoint>(pieces + 1);
         for (var s = 0; s <= pieces; s++)
@@ -42,6 +47,49 @@ public static class Curves
 
         return result;
     }
+
+    /// <summary>Length on the chart, mm.</summary>
+    public static double Length(IReadOnlyList<ChartPoint> line)
+    {
+        var sum = 0.0;
+        for (var k = 1; k < line.Count; k++)
+        {
+            sum += (line[k] - line[k - 1]).Length();
+        }
+
+        return sum;
+    }
+
+    /// <summary>Points of a line evenly apart, from its first on; the last is there only when the spacing meets it.</summary>
+    public static List<ChartPoint> Every(double spacingMm, IReadOnlyList<ChartPoint> line)
+    {
+        var result = new List<ChartPoint> { line[0] };
+        var next = spacingMm;
+        for (var k = 1; k < line.Count; k++)
+        {
+            var piece = (line[k] - line[k - 1]).Length();
+            for (; next <= piece; next += spacingMm)
+            {
+                result.Add(line[k - 1] + next / piece * (line[k] - line[k - 1]));
+            }
+
+            next -= piece;
+        }
+
+        return result;
+    }
+
+    /// <summary>Outer rings of a figure, closed: the first point comes again as the last.</summary>
+    public static IEnumerable<IReadOnlyList<ChartPoint>> OuterRings(Geometry figure) => Polygons(figure).Select(p => Ring(p.ExteriorRing));
+
+    /// <summary>Outer rings and holes of a figure, closed; each outer ring is followed by its holes.</summary>
+    public static IEnumerable<IReadOnlyList<ChartPoint>> Rings(Geometry figure) =>
+        Polygons(figure).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing).Select(Ring));
+
+    private static IEnumerable<Polygon> Polygons(Geometry figure) =>
+        Enumerable.Range(0, figure.NumGeometries).Select(n => figure.GetGeometryN(n)).OfType<Polygon>();
+
+    private static IReadOnlyList<ChartPoint> Ring(LineString ring) => [.. ring.Coordinates.Select(c => new ChartPoint(c.X, c.Y))];
 
     /// <summary>Moves a closed outline in and out along its normal by up to a depth, in teeth about 5 mm long.</summary>
     public static List<ChartPoint> Ragged(IReadOnlyList<ChartPoint> outline, double depthMm, SeededRandom random)
@@ -76,7 +124,7 @@ public static class Curves
     /// <summary>The place a share of the way along a line.</summary>
     public static ChartPoint At(IReadOnlyList<ChartPoint> line, double share)
     {
-        var left = Math.Clamp(share, 0, 1) * Enumerable.Range(1, line.Count - 1).Sum(k => (line[k] - line[k - 1]).Length());
+        var left = Math.Clamp(share, 0, 1) * Length(line);
         for (var k = 1; k < line.Count; k++)
         {
             var piece = (line[k] - line[k - 1]).Length();

@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Shapes;
 
@@ -31,15 +30,9 @@ public static class Handles
         }
 
         var handles = new List<Handle>();
-        if (kind.Movable)
+        if (kind.Movable && Mark.Middle(marks) is { } middle)
         {
-            var box = new Envelope();
-            foreach (var mark in marks)
-            {
-                box.ExpandToInclude(mark.Box());
-            }
-
-            handles.Add(new("moved", "Move", "mm", new(box.Centre.X, box.Centre.Y), new(1, 0), 0, -Move.MostMm, Move.MostMm));
+            handles.Add(new("moved", "Move", "mm", middle, new(1, 0), 0, -Move.MostMm, Move.MostMm));
         }
 
         var context = new PartContext(body, kind, part, costume, side);
@@ -93,11 +86,9 @@ public static class Handles
 
     private static ChartPoint At(Mark mark, double share) => mark switch
     {
-        RegionMark r => Curves.At([.. Ring(r.Outline).Select(c => new ChartPoint(c.X, c.Y))], share),
+        RegionMark r => Curves.At(Curves.OuterRings(r.Outline).First(), share),
         StrokeMark s => Curves.At(s.Path, share),
         DotMark d => d.At,
         _ => throw new NotSupportedException(),
     };
-
-    private static Coordinate[] Ring(Geometry outline) => outline.GetGeometryN(0) is Polygon p ? p.ExteriorRing.Coordinates : outline.Coordinates;
 }

@@ -10,6 +10,21 @@ public abstract record Mark(string Role, Side Side)
 {
     /// <summary>The upright box on the chart that holds its points.</summary>
     public abstract Envelope Box();
+
+    /// <summary>Filled mm² or drawn mm on the skin, if it was measured when it was drawn; a mark that is changed loses it.</summary>
+    public double? OnSkin { get; init; }
+
+    /// <summary>Middle of the box round several marks, or null when there are none.</summary>
+    public static ChartPoint? Middle(IEnumerable<Mark> marks)
+    {
+        var box = new Envelope();
+        foreach (var mark in marks)
+        {
+            box.ExpandToInclude(mark.Box());
+        }
+
+        return box.IsNull ? null : new(box.Centre.X, box.Centre.Y);
+    }
 }
 
 /// <summary>A closed figure to be filled.</summary>

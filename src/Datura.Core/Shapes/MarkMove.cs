@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 
 namespace Datura.Core.Shapes;
@@ -9,19 +8,17 @@ public static class MarkMove
 {
     public static IReadOnlyList<Mark> Of(IReadOnlyList<Mark> marks, Move move, FittedBody body)
     {
-        var box = new Envelope();
-        foreach (var mark in marks)
+        if (Mark.Middle(marks) is not { } middle)
         {
-            box.ExpandToInclude(mark.Box());
+            return marks;
         }
 
-        var middle = new ChartPoint(box.Centre.X, box.Centre.Y);
         var across = body.Go(middle, 0, move.OutMm);
         var shift = body.Go(across, Math.PI / 2, move.UpMm) - middle;
         return [.. marks.Select(m => By(m, shift))];
     }
 
-    private static Mark By(Mark mark, ChartPoint shift) => mark switch
+    private static Mark By(Mark mark, ChartPoint shift) => (mark with { OnSkin = null }) switch
     {
         RegionMark r => r with
         {

@@ -35,8 +35,9 @@ public sealed class MarkPen(PartContext context)
             return;
         }
 
-        marks.Add(new RegionMark(role, context.Side, outline, edgeMm, fade));
-        areaMm2 += context.Body.Chart.AreaMm2(outline);
+        var mm2 = context.Body.Chart.AreaMm2(outline);
+        marks.Add(new RegionMark(role, context.Side, outline, edgeMm, fade) { OnSkin = mm2 });
+        areaMm2 += mm2;
     }
 
     /// <summary>A line whose width follows a profile over its length, 0 to 1.</summary>
@@ -47,8 +48,9 @@ public sealed class MarkPen(PartContext context)
             return;
         }
 
-        marks.Add(new StrokeMark(role, context.Side, path, [.. path.Select((_, k) => Math.Max(0.3, widthMm((double)k / (path.Count - 1))))]));
-        lineMm += context.Body.LineMm(path);
+        var mm = context.Body.LineMm(path);
+        marks.Add(new StrokeMark(role, context.Side, path, [.. path.Select((_, k) => Math.Max(0.3, widthMm((double)k / (path.Count - 1))))]) { OnSkin = mm });
+        lineMm += mm;
     }
 
     public void Dot(string role, ChartPoint at, double diameterMm) => marks.Add(new DotMark(role, context.Side, at, Math.Max(0.5, diameterMm)));

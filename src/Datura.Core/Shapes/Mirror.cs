@@ -7,7 +7,8 @@ namespace Datura.Core.Shapes;
 /// <summary>Turns a mark of the wearer's left into the same mark of anatomy on the right.</summary>
 public static class Mirror
 {
-    public static Mark Of(Mark mark, FittedBody body) => mark switch
+    // Of an uneven body the other side measures differently.
+    public static Mark Of(Mark mark, FittedBody body) => (body.IsUneven ? mark with { OnSkin = null } : mark) switch
     {
         RegionMark r => r with { Outline = Of(r.Outline, body) },
         StrokeMark s => s with { Path = [.. s.Path.Select(body.Mirrored)] },

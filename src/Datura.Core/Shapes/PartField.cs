@@ -6,8 +6,9 @@ namespace Datura.Core.Shapes;
 /// <summary>The field of a part: the zones its kind lies on at its default size, hung where the part hangs.</summary>
 public static class PartField
 {
+    private const double SampleMm = 4;
+
     private static readonly ConcurrentDictionary<string, IReadOnlySet<string>> Known = new();
-    private static readonly Lazy<FittedBody> Reference = new(() => FittedBody.For(new Dictionary<string, double>()));
 
     public static IReadOnlySet<string> Of(PartKind kind, IReadOnlyDictionary<string, string> words) => Known.GetOrAdd(
         string.Join('|', words.OrderBy(w => w.Key, StringComparer.Ordinal).Select(w => $"{w.Key}={w.Value}").Prepend(kind.Id)), _ => Found(kind, words));
@@ -34,35 +35,17 @@ public static class PartField
     /// <summary>Points spread evenly over the marks: along outlines and paths, and each dot.</summary>
     private static IEnumerable<ChartPoint> Samples(PartMarks marks) => marks.Marks.SelectMany(m => m switch
     {
-        RegionMark r => Along([.. r.Outline.Coordinates.Select(c => new ChartPoint(c.X, c.Y))]),
-        StrokeMark s => Along(s.Path),
+        RegionMark r => Curves.Rings(r.Outline).SelectMany(ring => Curves.Every(SampleMm, ring)),
+        StrokeMark s => Curves.Every(SampleMm, s.Path),
         DotMark d => [d.At],
         _ => [],
     });
-
-    private static IEnumerable<ChartPoint> Along(IReadOnlyList<ChartPoint> line)
-    {
-        const double everyMm = 4;
-        var walked = everyMm;
-        for (var k = 1; k < line.Count; k++)
-        {
-            var piece = (line[k] - line[k - 1]).Length();
-            for (; walked <= piece; walked += everyMm)
-            {
-                yield return line[k - 1] + walked / piece * (line[k] - line[k - 1]);
-            }
-
-            walked -= piece;
-        }
-
-        yield return line[0];
-    }
 
     private static HashSet<string> Found(PartKind kind, IReadOnlyDictionary<string, string> words)
     {
         var part = new Part(
             kind.Id, kind.Id, Sides.Both, 0, 1, Priority.Must, false, new Dictionary<string, double>(), words,
             new Dictionary<string, IReadOnlyList<string>>(), new Dictionary<string, PaintMix>(), new Dictionary<string, int>());
-        return [.. Samples(kind.Expand(Reference.Value, part, new Costume(40))).Select(Reference.Value.ZoneAt)];
+        return [.. Samples(kind.Expand(FittedBody.Reference, part, new Costume(40))).Select(FittedBody.Reference.ZoneAt)];
     }
 }

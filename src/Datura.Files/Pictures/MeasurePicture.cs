@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using SkiaSharp;
@@ -9,9 +10,14 @@ public static class MeasurePicture
 {
     private static readonly Lab Clay = new(66, 6, 12);
 
-    public static byte[] Png(Measure measure, int pixels)
+    private static readonly ConcurrentDictionary<(string Measure, int Pixels), byte[]> Drawn = new();
+
+    /// <returns>PNG, the same for everybody and so drawn once.</returns>
+    public static byte[] Png(Measure measure, int pixels) => Drawn.GetOrAdd((measure.Id, pixels), _ => Draw(measure, pixels));
+
+    private static byte[] Draw(Measure measure, int pixels)
     {
-        var body = FittedBody.For(Measures.Reference);
+        var body = FittedBody.Reference;
         var view = ViewOf(measure, body);
         var size = pixels * 2;
         var buffer = BustBuffer.Render(body.Mesh, view, size, size);

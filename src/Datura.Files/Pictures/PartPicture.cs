@@ -14,7 +14,6 @@ public static class PartPicture
     private const int PaintPixels = 640;
 
     private static readonly ConcurrentDictionary<(BustView View, int Pixels), BustBuffer> Buffers = new();
-    private static readonly Lazy<FittedBody> Body = new(() => FittedBody.For(Measures.Reference));
 
     /// <param name="kit">Where its default paints come from; optional coats are laid too.</param>
     public static (byte[] Rgba, int Width, int Height) Of(PartKind kind, Kit kit, int pixels)
@@ -30,9 +29,9 @@ public static class PartPicture
         }
 
         var look = new Look(kind.Label, "", Mapping.Freehand, [part with { Paints = paints, Seed = 5 }]);
-        var planned = Planner.Plan(look, Model, Body.Value, kit, Plain);
+        var planned = Planner.Plan(look, Model, FittedBody.Reference, kit, Plain);
         // All kinds share the body and a few views, so each view is projected once.
-        var buffer = Buffers.GetOrAdd((View(planned), pixels), key => BustBuffer.Render(Body.Value.Mesh, key.View, 2 * key.Pixels, 2 * key.Pixels));
+        var buffer = Buffers.GetOrAdd((View(planned), pixels), key => BustBuffer.Render(FittedBody.Reference.Mesh, key.View, 2 * key.Pixels, 2 * key.Pixels));
         return (BustPicture.Finished(planned, buffer, PaintPixels), pixels, pixels);
     }
 

@@ -75,8 +75,7 @@ public static class PencilMap
 
         var regions = part.Marks.Marks.OfType<RegionMark>().GroupBy(r => r.Role).FirstOrDefault()?.ToArray() ?? [];
         return regions.Length > 0
-            ? regions.SelectMany(r => Enumerable.Range(0, r.Outline.NumGeometries).Select(n => r.Outline.GetGeometryN(n)))
-                .OfType<NetTopologySuite.Geometries.Polygon>().Select(p => (IReadOnlyList<ChartPoint>)[.. p.ExteriorRing.Coordinates.Select(c => new ChartPoint(c.X, c.Y))])
+            ? regions.SelectMany(r => Curves.OuterRings(r.Outline))
             : part.Marks.Marks.OfType<StrokeMark>().Select(s => s.Path);
     }
 

@@ -156,7 +156,6 @@ public static class FaceEndpoints
         }
     }
 
-    private static IReadOnlyList<IReadOnlyList<double>> Rings(Geometry outline) => [.. Enumerable.Range(0, outline.NumGeometries)
-        .Select(n => outline.GetGeometryN(n)).OfType<Polygon>()
-        .Select(p => (IReadOnlyList<double>)[.. p.ExteriorRing.Coordinates.SelectMany(c => new[] { Math.Round(c.X, 1), Math.Round(c.Y, 1) })])];
+    private static IReadOnlyList<IReadOnlyList<double>> Rings(Geometry outline) =>
+        [.. Curves.OuterRings(outline).Select(r => (IReadOnlyList<double>)[.. r.SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })])];
 }

@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Tests.Shapes;
 
@@ -109,4 +110,45 @@ public class DrawingTests
         Assert.Equal(0.5, fade.At(0), 1e-9);
         Assert.Equal(0, fade.At(-50));
     }
+
+    [Fact]
+    public void PointsAlongALineAreEvenlyApart()
+    {
+        ChartPoint[] line = [new(0, 0), new(10, 0), new(10, 7), new(3, 7)];
+        var points = Curves.Every(1.5, line);
+        Assert.Equal(24, Curves.Length(line), 1e-9);
+        Assert.Equal(17, points.Count);
+        // Round a corner the straight distance is shorter than the way.
+        Assert.All(points.Zip(points.Skip(1)), p => Assert.InRange((p.Second - p.First).Length(), 1.0, 1.5 + 1e-9));
+        for (var share = 0.0; share <= 1; share += 0.25)
+        {
+            Assert.Equal(0, (Curves.At(line, share) - points[(int)Math.Round(16 * share)]).Length(), 1e-9);
+        }
+    }
+
+    [Fact]
+    public void AFigureWithAHoleHasTwoRings()
+    {
+        var ring = new Point(0, 0).Buffer(20).Difference(new Point(0, 0).Buffer(5));
+        Assert.Equal(2, Curves.Rings(ring).Count());
+        Assert.Single(Curves.OuterRings(ring));
+        Assert.All(Curves.Rings(ring), r => Assert.Equal(r[0], r[^1]));
+    }
+
+    public static TheoryData<string> DrawnKinds => [.. PartKinds.All.OfType<DrawnKind>().Select(k => k.Id)];
+
+    // What was measured while drawing is what the skin says of the finished mark, moved, mirrored or not.
+    [Theory]
+    [MemberData(nameof(DrawnKinds))]
+    public void WhatAMarkMeasuresIsWhatTheSkinSays(string kind) => Assert.All(DemoWorld.Bodies.Values, body =>
+    {
+        foreach (var move in new[] { default, new Move(2, -3) })
+        {
+            foreach (var mark in DemoWorld.Expand(DemoWorld.Part(kind) with { Moved = move }, body).Marks.Where(m => m.OnSkin is not null))
+            {
+                var (says, tolerance) = mark is RegionMark r ? (body.Chart.AreaMm2(r.Outline), 0.02) : (body.LineMm(((StrokeMark)mark).Path), 0.001);
+                Assert.Equal(says, mark.OnSkin!.Value, tolerance * says + 0.05);
+            }
+        }
+    });
 }

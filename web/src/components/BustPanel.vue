@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { size } from '../lib/format'
-import { zoneAt, type ChartPoint } from '../lib/zones'
-import { useCoats } from '../stores/coats'
-import { useMapping } from '../stores/mapping'
+import type { ChartPoint } from '../lib/zones'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
-import { partsAt } from '../three/marks'
 import type { BustView } from '../three/SkinScene'
 import { useElementSize } from '../three/useElementSize'
+import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
 import LensBar from './LensBar.vue'
 import SkinLabels from './SkinLabels.vue'
@@ -27,12 +25,11 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 
 const workspace = useWorkspace()
 const preferences = usePreferences()
-const mapping = useMapping()
-const coats = useCoats()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const pointer = ref({ x: 0, y: 0 })
 const view = ref<BustView>('front')
 const { scene, failed, tick } = useSkin(canvas, 'bust', pointed)
+const { hover, click } = usePointing(scene, (at) => emit('point', at))
 const { width } = useElementSize(canvas)
 let pressed = { x: 0, y: 0 }
 
@@ -63,9 +60,7 @@ const label = computed(() => {
 function move(event: PointerEvent) {
   if (event.buttons !== 0) return
   pointer.value = { x: event.offsetX, y: event.offsetY }
-  const at = scene.value?.pick(event)
-  if (at && mapping.tapeFrom) mapping.layTape(at)
-  pointed.value = at && workspace.body ? zoneAt(workspace.body, at) : null
+  pointed.value = hover(event).zone
 }
 
 function press(event: PointerEvent) {
@@ -75,20 +70,7 @@ function press(event: PointerEvent) {
 function release(event: PointerEvent) {
   // A drag turns the bust; only a click points.
   if (Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > 4) return
-  const at = scene.value?.pick(event)
-  if (at && mapping.taping) {
-    mapping.tapeAt(at)
-    return
-  }
-  const zone = at && workspace.body ? zoneAt(workspace.body, at) : null
-  if (!at || !zone) {
-    workspace.selected = null
-    return
-  }
-  workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
-  if (mapping.lens === 'coats') coats.pointAt(at, zone)
-  if (mapping.lens !== 'look') return
-  emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
+  click(event)
 }
 
 function show(next: BustView) {
@@ -121,7 +103,7 @@ defineExpose({ show, turn, face, keys: VIEWS })
     <skin-labels :scene="scene" :tick="tick" />
     <lens-bar />
     <p v-if="failed" class="failed">{{ failed }}</p>
-    <div class="views" role="group" aria-label="View">
+    <div class="views segments" role="group" aria-label="View">
       <button
         v-for="v in VIEWS"
         :key="v.view"
@@ -171,26 +153,7 @@ canvas {
 }
 
 .views {
-  position: absolute;
-  top: 10px;
   left: 10px;
-  display: flex;
-  border-radius: 9px;
-  overflow: hidden;
-  background: rgba(30, 27, 36, 0.78);
-}
-
-.views button {
-  border: 0;
-  background: none;
-  color: #f2eef8;
-  min-height: 32px;
-  padding: 0 11px;
-  cursor: pointer;
-}
-
-.views button[aria-pressed='true'] {
-  background: rgba(185, 162, 242, 0.32);
 }
 
 .zone,

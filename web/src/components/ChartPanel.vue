@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { MM_PER_INCH } from '../lib/format'
-import { zoneAt, type ChartPoint } from '../lib/zones'
-import { useCoats } from '../stores/coats'
-import { useMapping } from '../stores/mapping'
+import type { ChartPoint } from '../lib/zones'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
-import { partsAt } from '../three/marks'
 import { useElementSize } from '../three/useElementSize'
+import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
 import SkinLabels from './SkinLabels.vue'
 
@@ -16,10 +14,9 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 
 const workspace = useWorkspace()
 const preferences = usePreferences()
-const mapping = useMapping()
-const coats = useCoats()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const { scene, loaded, tick: drawn } = useSkin(canvas, 'chart', pointed)
+const { hover, click } = usePointing(scene, (at) => emit('point', at))
 const { width, height } = useElementSize(canvas)
 const cursor = ref<ChartPoint | null>(null)
 
@@ -50,27 +47,9 @@ const where = computed(() => {
 })
 
 function move(event: PointerEvent) {
-  const at = scene.value?.pick(event) ?? null
+  const { at, zone } = hover(event)
   cursor.value = at
-  if (at && mapping.tapeFrom) mapping.layTape(at)
-  pointed.value = at && workspace.body ? zoneAt(workspace.body, at) : null
-}
-
-function click(event: MouseEvent) {
-  const at = scene.value?.pick(event)
-  if (at && mapping.taping) {
-    mapping.tapeAt(at)
-    return
-  }
-  const zone = at && workspace.body ? zoneAt(workspace.body, at) : null
-  if (!at || !zone) {
-    workspace.selected = null
-    return
-  }
-  workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
-  if (mapping.lens === 'coats') coats.pointAt(at, zone)
-  if (mapping.lens !== 'look') return
-  emit('point', { x: event.clientX, y: event.clientY, zone, chart: at })
+  pointed.value = zone
 }
 
 function leave() {

@@ -11,7 +11,7 @@ const mapping = useMapping()
 </script>
 
 <template>
-  <div class="lenses" role="group" aria-label="Lens">
+  <div class="lenses segments" role="group" aria-label="Lens">
     <button
       v-for="l in LENSES"
       :key="l.id"
@@ -34,13 +34,7 @@ const mapping = useMapping()
 
 <style scoped>
 .lenses {
-  position: absolute;
-  top: 10px;
   right: 10px;
-  display: flex;
-  border-radius: 9px;
-  overflow: hidden;
-  background: rgba(30, 27, 36, 0.78);
 }
 
 /* Beside the views there is no room on a narrow bust. */
@@ -48,18 +42,5 @@ const mapping = useMapping()
   .lenses {
     top: 50px;
   }
-}
-
-button {
-  border: 0;
-  background: none;
-  color: #f2eef8;
-  min-height: 32px;
-  padding: 0 12px;
-  cursor: pointer;
-}
-
-button[aria-pressed='true'] {
-  background: rgba(185, 162, 242, 0.42);
 }
 </style>

@@ -1,20 +1,12 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NDropdown, NInput, NInputNumber, useMessage } from 'naive-ui'
+import { NButton, NCheckbox, NDropdown, NInput, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import {
-  api,
-  picture,
-  type ApiProblem,
-  type Face,
-  type Measure,
-  type MeasureGroup,
-  type WearerCaution,
-} from '../api/client'
-import { MM_PER_INCH } from '../lib/format'
+import { api, type ApiProblem, type Face, type MeasureGroup, type WearerCaution } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
-import NamedSlider from '../components/NamedSlider.vue'
+import MeasureField from '../components/MeasureField.vue'
+import SkinDial from '../components/SkinDial.vue'
 
 const props = defineProps<{ id?: string }>()
 
@@ -53,7 +45,6 @@ let previewCall: AbortController | null = null
 
 const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id || preferences.face)))
 const changed = computed(() => JSON.stringify(face.value) !== JSON.stringify(stored.value?.face))
-const inches = computed(() => preferences.unit === 'in')
 
 watch(
   stored,
@@ -90,21 +81,6 @@ watch(
   { immediate: true },
 )
 
-function shownLength(mm: number | undefined) {
-  return mm === undefined
-    ? null
-    : Number((inches.value ? mm / MM_PER_INCH : mm).toFixed(inches.value ? 2 : 1))
-}
-
-function length(mm: number) {
-  return String(shownLength(mm))
-}
-
-/** What is usual, and how the value stands to it. */
-function usual(m: Measure) {
-  return `Usual for adults ${length(m.typicalLowMm)} to ${length(m.typicalHighMm)} ${preferences.unit}`
-}
-
 const given = computed(() => Object.keys(face.value?.measuresMm ?? {}).length)
 const presetChoices = computed(() => catalogue.presets.map((p) => ({ key: p.id, label: p.label })))
 
@@ -121,45 +97,20 @@ function startFrom(id: string) {
   )
 }
 
-function measure(id: string, value: number | null) {
+function measure(id: string, mm: number | null) {
   if (!face.value) return
   const measuresMm = { ...face.value.measuresMm }
-  if (value === null) delete measuresMm[id]
-  else measuresMm[id] = Number((inches.value ? value * MM_PER_INCH : value).toFixed(2))
+  if (mm === null) delete measuresMm[id]
+  else measuresMm[id] = mm
   face.value = { ...face.value, measuresMm }
 }
 
-function tone(key: 'l' | 'a' | 'b', value: number | null) {
-  if (face.value && value !== null) face.value = { ...face.value, skin: { ...face.value.skin, [key]: value } }
-}
-
-// Typology angle = atan((L* − 50) / b*) in degrees. Along the dial the yellow of skin is greatest at middle tones and the red
-// grows towards them from both ends; the undertone trades red for yellow (from memory, by eye).
-const angle = computed(() => {
-  const { l = 60, b = 16 } = face.value?.skin ?? {}
-  return (Math.atan2(l - 50, b) * 180) / Math.PI
+const skin = computed({
+  get: () => ({ l: face.value?.skin.l ?? 60, a: face.value?.skin.a ?? 12, b: face.value?.skin.b ?? 17 }),
+  set: (now) => {
+    if (face.value) face.value = { ...face.value, skin: now }
+  },
 })
-const usualTone = (degrees: number) => ({
-  a: 6.5 + 5.5 * Math.exp(-(((degrees - 15) / 38) ** 2)),
-  b: 10.5 + 7.5 * Math.exp(-(((degrees - 22) / 40) ** 2)),
-})
-const undertone = computed(() => {
-  const { a = 12, b = 17 } = face.value?.skin ?? {}
-  const there = usualTone(angle.value)
-  return Math.max(-4, Math.min(4, Math.round(b - there.b - (a - there.a)) / 2))
-})
-
-function dial(degrees: number, tone: number) {
-  if (!face.value) return
-  const there = usualTone(degrees)
-  const [a, b] = [there.a - tone, there.b + tone]
-  const l = 50 + b * Math.tan((degrees * Math.PI) / 180)
-  const rounded = (v: number) => Math.round(v * 10) / 10
-  face.value = {
-    ...face.value,
-    skin: { l: Math.max(18, Math.min(86, rounded(l))), a: rounded(a), b: rounded(b) },
-  }
-}
 
 function caution(id: WearerCaution, on: boolean) {
   if (!face.value) return
@@ -246,44 +197,15 @@ async function add() {
             <h2>{{ g.label }}</h2>
             <p v-if="g.about" class="faint">{{ g.about }}</p>
             <div class="grid">
-              <div
+              <measure-field
                 v-for="m in catalogue.measures.filter((one) => one.group === g.id)"
                 :key="m.id"
-                class="measure"
-                :data-measure="m.id"
-              >
-                <img
-                  :src="picture.measure(m.id)"
-                  :alt="`Where ${m.label.toLowerCase()} is taken`"
-                  width="72"
-                  height="72"
-                  loading="lazy"
-                />
-                <div class="words">
-                  <strong :title="m.standardTerm">{{ m.label }}</strong>
-                  <span class="faint"
-                    >{{ m.howTaken }} {{ m.instrument === 'tape' ? 'Tape.' : 'Caliper.' }}</span
-                  >
-                  <span v-if="g.id !== 'leftAndRight'" class="faint">{{ usual(m) }}.</span>
-                  <span v-if="errors[`measuresMm.${m.id}`]" class="stop" role="alert">
-                    {{ errors[`measuresMm.${m.id}`]!.join(' ') }}
-                  </span>
-                </div>
-                <div class="value">
-                  <n-input-number
-                    :value="shownLength(face.measuresMm[m.id])"
-                    :step="inches ? 0.05 : 1"
-                    :placeholder="estimate[m.id] === undefined ? '' : length(estimate[m.id]!)"
-                    clearable
-                    :show-button="false"
-                    :input-props="{ 'aria-label': `${m.label}, ${preferences.unit}` }"
-                    @update:value="(v: number | null) => measure(m.id, v)"
-                  >
-                    <template #suffix>{{ preferences.unit }}</template>
-                  </n-input-number>
-                  <span v-if="face.measuresMm[m.id] === undefined" class="faint">estimated</span>
-                </div>
-              </div>
+                :measure="m"
+                :mm="face.measuresMm[m.id]"
+                :estimate-mm="estimate[m.id]"
+                :problems="errors[`measuresMm.${m.id}`]"
+                @change="(mm) => measure(m.id, mm)"
+              />
             </div>
           </section>
         </div>
@@ -296,47 +218,7 @@ async function add() {
             CIELAB in daylight. Saved as {{ stored.skinClass }}, typology angle
             {{ stored.typologyAngleDeg }}°.
           </p>
-          <div class="tone-row">
-            <label
-              v-for="[key, name] in [
-                ['l', 'L*'],
-                ['a', 'a*'],
-                ['b', 'b*'],
-              ] as const"
-              :key="key"
-            >
-              <span class="faint">{{ name }}</span>
-              <n-input-number
-                :value="face.skin[key] ?? null"
-                :step="0.5"
-                :show-button="false"
-                :input-props="{ 'aria-label': `Skin ${name}` }"
-                @update:value="(v: number | null) => tone(key, v)"
-              />
-            </label>
-          </div>
-          <div class="dial">
-            <span class="faint">darker</span>
-            <named-slider
-              :value="angle"
-              :min="-60"
-              :max="70"
-              :step="1"
-              label="Typology angle"
-              @update:value="(v: number) => dial(v, undertone)"
-            />
-            <span class="faint">lighter, {{ Math.round(angle) }}°</span>
-            <span class="faint">rosy</span>
-            <named-slider
-              :value="undertone"
-              :min="-4"
-              :max="4"
-              :step="0.5"
-              label="Undertone"
-              @update:value="(v: number) => dial(angle, v)"
-            />
-            <span class="faint">golden</span>
-          </div>
+          <skin-dial v-model="skin" />
           <h2>To know before painting</h2>
           <div class="cautions">
             <n-checkbox
@@ -444,30 +326,6 @@ header {
   gap: 2px 26px;
 }
 
-.measure {
-  display: grid;
-  grid-template-columns: 72px minmax(0, 1fr) 104px;
-  gap: 12px;
-  align-items: start;
-  border-top: 1px solid var(--line);
-  padding: 8px 0;
-}
-
-.measure img {
-  border-radius: 8px;
-  background: var(--surround);
-}
-
-.value {
-  display: grid;
-  justify-items: end;
-}
-
-.words {
-  display: grid;
-  gap: 1px;
-}
-
 .person {
   display: grid;
   gap: 9px;
@@ -481,19 +339,6 @@ header {
   width: 100%;
   height: auto;
   border-radius: 10px;
-}
-
-.tone-row {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
-
-.dial {
-  display: grid;
-  grid-template-columns: 48px 1fr 90px;
-  gap: 2px 10px;
-  align-items: center;
 }
 
 .cautions {
@@ -535,15 +380,6 @@ header {
 
   .measures-head {
     display: grid;
-  }
-
-  .measure {
-    grid-template-columns: 52px minmax(0, 1fr) 98px;
-  }
-
-  .measure img {
-    width: 52px;
-    height: 52px;
   }
 }
 </style>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { NButton, NInputNumber, NSelect, NSwitch, useMessage } from 'naive-ui'
+import { NButton, NSelect, NSwitch, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type PaintOnSkin, type RecipeAnswer } from '../api/client'
+import LabFields from '../components/LabFields.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 
@@ -166,23 +167,7 @@ async function read() {
       <section class="recipe" aria-label="Recipe">
         <h2>Mix a colour</h2>
         <p class="faint">CIELAB as read off a sample by day.</p>
-        <div class="lab">
-          <label
-            v-for="[key, name] in [
-              ['l', 'L*'],
-              ['a', 'a*'],
-              ['b', 'b*'],
-            ] as const"
-            :key="key"
-          >
-            <span class="faint">{{ name }}</span>
-            <n-input-number
-              v-model:value="wanted[key]"
-              :show-button="false"
-              :input-props="{ 'aria-label': `Wanted ${name}` }"
-            />
-          </label>
-        </div>
+        <lab-fields v-model="wanted" name="Wanted" />
         <div class="line">
           <span>fit for the eye area</span><n-switch v-model:value="eyes" aria-label="fit for the eye area" />
         </div>
@@ -332,12 +317,6 @@ td .faint {
   background: var(--ground);
   border-radius: 12px;
   padding: 16px;
-}
-
-.lab {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
 }
 
 .line {

@@ -7,6 +7,7 @@ namespace Datura.Core.Caution.Checks;
 /// <summary>Bare skin between the end of the base and the costume: a transformed head on a bare neck looks like a mask.</summary>
 public static class BareGap
 {
+    // A collar moves by about this (common practice).
     private const double LetPassMm = 8;
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)

@@ -7,6 +7,7 @@ namespace Datura.Core.Caution.Checks;
 /// <summary>A base that stops along the jaw shows as a line: it has to end under the chin or fade out on the neck.</summary>
 public static class BaseEdge
 {
+    // Nearer than a finger is wide it reads as on the jaw; a crossing is shorter than this (common practice).
     private const double NearMm = 6;
     private const double LongestMm = 45;
 

@@ -7,6 +7,7 @@ namespace Datura.Core.Caution.Checks;
 /// <summary>A hue used only at the top, only at the bottom or only on one side does not hold the figure together (common practice).</summary>
 public static class ColourBalance
 {
+    // What counts as a clear hue, and as enough of it to be missed elsewhere (common practice).
     private const double ClearChroma = 22;
     private const int Hues = 8;
     private const double LeastCm2 = 1.5;

@@ -6,6 +6,7 @@ namespace Datura.Core.Caution.Checks;
 /// <summary>Two figures that each need ground of their own and share too much of it.</summary>
 public static class NoRoom
 {
+    // Less than a third of the smaller, or a fingertip, is no crowding (common practice).
     private const double MostShared = 0.3;
     private const double SmallestMm2 = 60;
 

@@ -1,12 +1,11 @@
 using Datura.Core.Shapes;
-using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Caution.Checks;
 
 /// <summary>A part that spreads over zones where its kind does not belong: a body too large for the field it sits in.</summary>
 public static class OutgrownField
 {
-    /// <summary>Share of a part outside its field that an eye lets pass.</summary>
+    /// <summary>Share of a part outside its field that an eye lets pass (common practice).</summary>
     public const double MostOutside = 0.25;
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
@@ -26,17 +25,7 @@ public static class OutgrownField
 
     private static string Listed(IReadOnlyList<string> zones) => zones.Count == 1 ? zones[0] : $"{zones[0]} and {zones[1]}";
 
-    internal static Body.ChartPoint? Middle(ExpandedPart part)
-    {
-        var box = new Envelope();
-        foreach (var mark in part.Marks.Marks.Where(m => m.Side != Side.Right).DefaultIfEmpty(part.Marks.Marks.FirstOrDefault()))
-        {
-            if (mark is not null)
-            {
-                box.ExpandToInclude(mark.Box());
-            }
-        }
-
-        return box.IsNull ? null : new(box.Centre.X, box.Centre.Y);
-    }
+    /// <summary>Middle of a part on the wearer's left, or wherever it is.</summary>
+    internal static Body.ChartPoint? Middle(ExpandedPart part) =>
+        Mark.Middle(part.Marks.Marks.Where(m => m.Side != Side.Right)) ?? Mark.Middle(part.Marks.Marks);
 }

@@ -5,7 +5,7 @@ namespace Datura.Core.Caution.Checks;
 /// <summary>Left and right carry different weights of paint: sisters, not twins, but not lopsided either.</summary>
 public static class UnevenWeight
 {
-    /// <summary>Difference to the whole that an eye lets pass on an even look; the unevenness dials allow more.</summary>
+    /// <summary>Difference to the whole that an eye lets pass on an even look; the unevenness dials allow more (common practice).</summary>
     public const double MostEven = 0.06;
 
     private const double PerUnevenness = 0.14;
@@ -35,11 +35,8 @@ public static class UnevenWeight
         .SelectMany(j => j.Marks).Where(m => m.Side == side).Sum(m => m switch
         {
             RegionMark r => r.Outline.Area,
-            StrokeMark s => s.WidthsMm.Average() * Length(s),
+            StrokeMark s => s.WidthsMm.Average() * Curves.Length(s.Path),
             DotMark d => Math.PI / 4 * d.DiameterMm * d.DiameterMm,
             _ => 0,
         });
-
-    private static double Length(StrokeMark stroke) =>
-        Enumerable.Range(1, stroke.Path.Count - 1).Sum(k => (stroke.Path[k] - stroke.Path[k - 1]).Length());
 }

@@ -105,7 +105,11 @@ public static class FewestDots
 
         private (double Error, int At) Judge(List<int> chosen, int k)
         {
-            var piece = Curves.Piece([.. chosen.Select(i => line[i])], k, closed);
+            var n = chosen.Count;
+            ChartPoint At(int i) => line[chosen[(i % n + n) % n]];
+            var (b, c) = (At(k), At(k + 1));
+            // Beyond the ends of an open line the curve goes on as it came.
+            var piece = Curves.Piece(closed || k > 0 ? At(k - 1) : 2 * b - c, b, c, closed || k + 2 < n ? At(k + 2) : 2 * c - b);
             var (from, to) = (chosen[k], k + 1 < chosen.Count ? chosen[k + 1] : chosen[0] + line.Count);
             var worst = (Error: 0.0, At: -1);
             for (var i = from + 1; i < to; i++)
@@ -135,25 +139,12 @@ public static class FewestDots
 
     private static List<ChartPoint> Resampled(IReadOnlyList<ChartPoint> line, bool closed)
     {
-        var whole = closed ? [.. line, line[0]] : line;
-        var result = new List<ChartPoint> { whole[0] };
-        var carried = 0.0;
-        for (var k = 1; k < whole.Count; k++)
-        {
-            var piece = (whole[k] - whole[k - 1]).Length();
-            for (var at = SampleMm - carried; at <= piece; at += SampleMm)
-            {
-                result.Add(whole[k - 1] + at / piece * (whole[k] - whole[k - 1]));
-            }
-
-            carried = (carried + piece) % SampleMm;
-        }
-
+        var fine = Curves.Every(SampleMm, closed ? [.. line, line[0]] : line);
         if (!closed)
         {
-            result.Add(whole[^1]);
+            fine.Add(line[^1]);
         }
 
-        return result;
+        return fine;
     }
 }

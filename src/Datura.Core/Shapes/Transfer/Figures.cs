@@ -47,7 +47,7 @@ public static class Figures
                 .Select(line => Outline(part, kind, regions[0], line) with { Envelope = true });
         }
 
-        return own.OfType<StrokeMark>().Where(s => Length(s.Path) >= ShortestLineMm).OrderByDescending(s => Length(s.Path)).Take(MostLines)
+        return own.OfType<StrokeMark>().Where(s => Curves.Length(s.Path) >= ShortestLineMm).OrderByDescending(s => Curves.Length(s.Path)).Take(MostLines)
             .Select(s => new Figure(part.Id, kind.Label, s.Side, false, s.Path));
     }
 
@@ -64,9 +64,7 @@ public static class Figures
 
     private static Figure Outline(Part part, PartKind kind, RegionMark r0, IReadOnlyList<ChartPoint> line) => new(part.Id, kind.Label, r0.Side, true, line);
 
-    private static IEnumerable<IReadOnlyList<ChartPoint>> Rings(Geometry outline) => Enumerable.Range(0, outline.NumGeometries)
-        .Select(n => outline.GetGeometryN(n)).OfType<Polygon>()
-        .Select(p => (IReadOnlyList<ChartPoint>)[.. p.ExteriorRing.Coordinates.SkipLast(1).Select(c => new ChartPoint(c.X, c.Y))]);
+    private static IEnumerable<IReadOnlyList<ChartPoint>> Rings(Geometry outline) => Curves.OuterRings(outline).Select(r => (IReadOnlyList<ChartPoint>)[.. r.SkipLast(1)]);
 
     private static double Extent(Envelope box) => Math.Max(box.Width, box.Height);
 
@@ -80,6 +78,4 @@ public static class Figures
 
         return box;
     }
-
-    private static double Length(IReadOnlyList<ChartPoint> path) => Enumerable.Range(1, path.Count - 1).Sum(k => (path[k] - path[k - 1]).Length());
 }

@@ -49,12 +49,12 @@ public sealed record TemplatePiece(
         var patch = new FlatPatch(body, figure.ConvexHull(), allowance + LandmarkReachMm);
         IReadOnlyList<ChartPoint> Flat(IEnumerable<ChartPoint> line) => [.. line.Select(patch.Flat)];
         var middle = Enumerable.Range(-400, 701).Select(y => new ChartPoint(0, y)).Where(patch.Holds).ToArray();
-        var outlines = regions.Select(r => r.Outline).Concat(dots).SelectMany(Rings).Select(Flat).ToArray();
+        var outlines = regions.Select(r => r.Outline).Concat(dots).SelectMany(Curves.Rings).Select(Flat).ToArray();
         var lines = strokes.Select(s => Flat(s.Path)).ToArray();
         var points = outlines.Concat(lines).SelectMany(l => l).ToArray();
         return new(
             part.Id, kind.Label, kind.Sided, false, outlines, lines,
-            [.. Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
+            [.. Curves.Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
             [.. NamedPlaces.All.Where(p => patch.Holds(body.Landmark(p.Key))).Select(p => new TemplateMark(p.Value, patch.Flat(body.Landmark(p.Key))))],
             Flat(middle), patch.MostStretch(figure),
             points.Max(p => p.XMm) - points.Min(p => p.XMm), points.Max(p => p.YMm) - points.Min(p => p.YMm));
@@ -75,8 +75,4 @@ public sealed record TemplatePiece(
 
     private static string OtherSide(string words) => words.Contains("left", StringComparison.Ordinal)
         ? words.Replace("left", "right", StringComparison.Ordinal) : words.Replace("right", "left", StringComparison.Ordinal);
-
-    private static IEnumerable<IEnumerable<ChartPoint>> Rings(Geometry outline) => Enumerable.Range(0, outline.NumGeometries)
-        .Select(n => outline.GetGeometryN(n)).OfType<Polygon>()
-        .SelectMany(p => new[] { p.ExteriorRing }.Concat(p.InteriorRings)).Select(r => r.Coordinates.Select(c => new ChartPoint(c.X, c.Y)));
 }

@@ -1,0 +1,46 @@
+import type { ShallowRef } from 'vue'
+import { zoneAt, type ChartPoint } from '../lib/zones'
+import { useCoats } from '../stores/coats'
+import { useMapping } from '../stores/mapping'
+import { useWorkspace } from '../stores/workspace'
+import { partsAt } from './marks'
+import type { SkinScene } from './SkinScene'
+
+/** What a click on the skin does, the same on bust and chart: hold the tape, select, take a core, or offer parts. */
+export function usePointing(
+  scene: ShallowRef<SkinScene | null>,
+  offer: (at: { x: number; y: number; zone: string; chart: ChartPoint }) => void,
+) {
+  const workspace = useWorkspace()
+  const mapping = useMapping()
+  const coats = useCoats()
+
+  function zoneOf(at: ChartPoint | null): string | null {
+    return at && workspace.body ? zoneAt(workspace.body, at) : null
+  }
+
+  /** Place and zone under the pointer; a held tape follows it. */
+  function hover(event: { clientX: number; clientY: number }) {
+    const at = scene.value?.pick(event) ?? null
+    if (at && mapping.tapeFrom) mapping.layTape(at)
+    return { at, zone: zoneOf(at) }
+  }
+
+  function click(event: { clientX: number; clientY: number }) {
+    const at = scene.value?.pick(event) ?? null
+    if (at && mapping.taping) {
+      mapping.tapeAt(at)
+      return
+    }
+    const zone = zoneOf(at)
+    if (!at || !zone) {
+      workspace.selected = null
+      return
+    }
+    workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
+    if (mapping.lens === 'coats') coats.pointAt(at, zone)
+    if (mapping.lens === 'look') offer({ x: event.clientX, y: event.clientY, zone, chart: at })
+  }
+
+  return { hover, click }
+}
