@@ -87,7 +87,7 @@ object Mapped(Look many)
         .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, setting.Costume))).ToArray();
     var jobs = CoatJobs.Of(many, expanded, body, kit);
     var checks = LookChecks.Of(new(expanded, jobs, body, setting.Costume, kit));
-    var dots = DotPlan.Of(expanded.SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), body, 2);
+    var dots = DotPlan.Of(expanded.AsParallel().AsOrdered().SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), body, 2);
     return (checks, dots);
 }
 

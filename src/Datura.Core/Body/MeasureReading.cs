@@ -43,7 +43,7 @@ public sealed record ArcReading(string From, string Over, string To) : MeasureRe
     public override double On(SkinGrid skin) => Value([.. Path(skin).Select(skin.Position)]);
 
     private SkinPoint[] Path(SkinGrid skin) =>
-        [.. Tape.Path(skin, Named(From), Named(Over)), .. Tape.Path(skin, Named(Over), Named(To)).Skip(1)];
+        [.. Tape.Laid(skin, Named(From), Named(Over)).Path, .. Tape.Laid(skin, Named(Over), Named(To)).Path.Skip(1)];
 }
 
 /// <summary>How much higher a landmark stands on the left than on the right (negative: lower).</summary>

@@ -153,7 +153,35 @@ public sealed class SkinGrid
         return n.Length > 1e-12 ? n.Unit() : new(0, 1, 0);
     }
 
-    public Vec3 Position(SkinPoint at) => Evaluate(at).Position;
+    /// <summary>Position alone; the most asked for, so it leaves the derivatives out and steps through the nodes (measured: a third of the time).</summary>
+    public Vec3 Position(SkinPoint at)
+    {
+        var (i, j, s, t) = CellOf(at);
+        Span<double> wu = stackalloc double[4], wv = stackalloc double[4];
+        Weights(s, wu);
+        Weights(t, wv);
+        Vec3 p = default;
+        if (i >= 1 && i + 2 < Columns && j >= 1 && j + 2 < Rows)
+        {
+            for (var b = 0; b < 4; b++)
+            {
+                var line = points.AsSpan((j + b - 1) * Columns + i - 1, 4);
+                p += wv[b] * (wu[0] * line[0] + wu[1] * line[1] + wu[2] * line[2] + wu[3] * line[3]);
+            }
+
+            return p;
+        }
+
+        for (var b = 0; b < 4; b++)
+        {
+            for (var a = 0; a < 4; a++)
+            {
+                p += wv[b] * wu[a] * RowExtended(j + b - 1, i + a - 1);
+            }
+        }
+
+        return p;
+    }
 
     /// <summary>Outward unit normal.</summary>
     public Vec3 Normal(SkinPoint at)
@@ -172,22 +200,34 @@ public sealed class SkinGrid
     /// <summary>Position with its derivatives by azimuth (mm per radian) and by height (mm per mm).</summary>
     public (Vec3 Position, Vec3 ByAzimuth, Vec3 ByHeight) Evaluate(SkinPoint at)
     {
-        var across = (at.AzimuthRad + Math.PI) / (2 * Math.PI) * Columns;
-        var up = Math.Clamp((at.HeightMm - LowestMm) / StepMm, 0, Rows - 1);
-        var i = (int)Math.Floor(across);
-        var j = Math.Min((int)up, Rows - 2);
+        var (i, j, s, t) = CellOf(at);
         Span<double> wu = stackalloc double[4], du = stackalloc double[4], wv = stackalloc double[4], dv = stackalloc double[4];
-        Weights(across - i, wu, du);
-        Weights(up - j, wv, dv);
+        Weights(s, wu);
+        Slopes(s, du);
+        Weights(t, wv);
+        Slopes(t, dv);
         Vec3 p = default, pu = default, pv = default;
+        var inner = i >= 1 && i + 2 < Columns && j >= 1 && j + 2 < Rows;
+        Span<Vec3> nodes = stackalloc Vec3[4];
         for (var b = 0; b < 4; b++)
         {
+            if (inner)
+            {
+                points.AsSpan((j + b - 1) * Columns + i - 1, 4).CopyTo(nodes);
+            }
+            else
+            {
+                for (var a = 0; a < 4; a++)
+                {
+                    nodes[a] = RowExtended(j + b - 1, i + a - 1);
+                }
+            }
+
             Vec3 line = default, slope = default;
             for (var a = 0; a < 4; a++)
             {
-                var node = RowExtended(j + b - 1, i + a - 1);
-                line += wu[a] * node;
-                slope += du[a] * node;
+                line += wu[a] * nodes[a];
+                slope += du[a] * nodes[a];
             }
 
             p += wv[b] * line;
@@ -205,13 +245,27 @@ public sealed class SkinGrid
 
     private static double Azimuth(int column, int columns) => -Math.PI + 2 * Math.PI * column / columns;
 
-    private static void Weights(double t, Span<double> w, Span<double> d)
+    private (int Column, int Row, double Across, double Up) CellOf(SkinPoint at)
+    {
+        var across = (at.AzimuthRad + Math.PI) / (2 * Math.PI) * Columns;
+        var up = Math.Clamp((at.HeightMm - LowestMm) / StepMm, 0, Rows - 1);
+        var i = (int)Math.Floor(across);
+        var j = Math.Min((int)up, Rows - 2);
+        return (i, j, across - i, up - j);
+    }
+
+    private static void Weights(double t, Span<double> w)
     {
         double t2 = t * t, t3 = t2 * t;
         w[0] = 0.5 * (-t3 + 2 * t2 - t);
         w[1] = 0.5 * (3 * t3 - 5 * t2 + 2);
         w[2] = 0.5 * (-3 * t3 + 4 * t2 + t);
         w[3] = 0.5 * (t3 - t2);
+    }
+
+    private static void Slopes(double t, Span<double> d)
+    {
+        var t2 = t * t;
         d[0] = 0.5 * (-3 * t2 + 4 * t - 1);
         d[1] = 0.5 * (9 * t2 - 10 * t);
         d[2] = 0.5 * (-9 * t2 + 8 * t + 1);

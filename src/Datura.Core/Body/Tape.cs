@@ -13,22 +13,10 @@ public static class Tape
     private const int Rounds = 12;
 
     /// <returns>Shortest length on the skin, mm.</returns>
-    public static double DistanceMm(SkinGrid skin, SkinPoint from, SkinPoint to) =>
-        PathLengthMm(skin, Path(skin, from, to));
+    public static double DistanceMm(SkinGrid skin, SkinPoint from, SkinPoint to) => Laid(skin, from, to).LengthMm;
 
-    public static double PathLengthMm(SkinGrid skin, IReadOnlyList<SkinPoint> path)
-    {
-        var sum = 0.0;
-        for (var k = 1; k < path.Count; k++)
-        {
-            sum += skin.Position(path[k]).DistanceTo(skin.Position(path[k - 1]));
-        }
-
-        return sum;
-    }
-
-    /// <returns>Evenly spaced points of the shortest path, ends included.</returns>
-    public static IReadOnlyList<SkinPoint> Path(SkinGrid skin, SkinPoint from, SkinPoint to)
+    /// <returns>Evenly spaced points of the shortest path, ends included, and its length.</returns>
+    public static (IReadOnlyList<SkinPoint> Path, double LengthMm) Laid(SkinGrid skin, SkinPoint from, SkinPoint to)
     {
         // A link of 4 mm is within a hundredth of a millimetre of the skin it spans.
         var links = Math.Clamp((int)Math.Ceiling(skin.Position(from).DistanceTo(skin.Position(to)) / LinkMm), LeastLinks, MostLinks);
@@ -43,8 +31,13 @@ public static class Tape
         var bestLength = double.MaxValue;
         for (var round = 0; round <= Rounds; round++)
         {
-            var at = chain.Select(skin.Evaluate).ToArray();
-            var length = Enumerable.Range(1, links).Sum(k => at[k].Position.DistanceTo(at[k - 1].Position));
+            var at = Array.ConvertAll(chain, skin.Evaluate);
+            var length = 0.0;
+            for (var k = 1; k <= links; k++)
+            {
+                length += at[k].Position.DistanceTo(at[k - 1].Position);
+            }
+
             var settled = Math.Abs(bestLength - length) < SettledMm;
             if (length < bestLength)
             {
@@ -59,7 +52,7 @@ public static class Tape
             chain = Relaxed(chain, at);
         }
 
-        return best;
+        return (best, bestLength);
     }
 
     // One Gauss–Newton step: a block tridiagonal system with 2×2 blocks, solved by elimination.

@@ -15,11 +15,10 @@ internal sealed class ZoneLookup
 
     private readonly byte[] zone = new byte[Rows * Columns]; // 0 none, else 1 + place in the zone table
     private readonly byte[] core = new byte[Rows * Columns]; // the same without cells that touch another zone
-    private readonly IReadOnlyDictionary<string, Geometry> outlines;
+    private readonly byte[] nearest; // the zone there, or else the one fewest cells away
 
     public ZoneLookup(IReadOnlyDictionary<string, Geometry> outlines)
     {
-        this.outlines = outlines;
         for (var k = 0; k < Zones.Names.Count; k++)
         {
             foreach (var (y, from, to) in ScanLines.Of(outlines[Zones.Names[k]], Lattice.LowMm + Lattice.CellMm / 2, Lattice.CellMm, Rows))
@@ -39,18 +38,31 @@ internal sealed class ZoneLookup
             var inside = zone[n - 1] == here && zone[n + 1] == here && zone[n - Columns] == here && zone[n + Columns] == here;
             core[n] = inside ? here : (byte)0;
         }
+
+        nearest = Spread(zone);
     }
 
-    public string At(ChartPoint at)
+    public string At(ChartPoint at) => Zones.Names[nearest[Lattice.Row(at.YMm) * Columns + Lattice.Column(at.XMm)] - 1];
+
+    // Every zone grows by one cell a round into what is nobody's.
+    private static byte[] Spread(byte[] zone)
     {
-        var found = zone[Lattice.Row(at.YMm) * Columns + Lattice.Column(at.XMm)];
-        if (found > 0)
+        var grown = (byte[])zone.Clone();
+        var edge = new Queue<int>(Enumerable.Range(0, zone.Length).Where(n => zone[n] > 0));
+        while (edge.TryDequeue(out var n))
         {
-            return Zones.Names[found - 1];
+            var column = n % Columns;
+            foreach (var next in (ReadOnlySpan<int>)[column > 0 ? n - 1 : n, column < Columns - 1 ? n + 1 : n, n - Columns, n + Columns])
+            {
+                if (next >= 0 && next < grown.Length && grown[next] == 0)
+                {
+                    grown[next] = grown[n];
+                    edge.Enqueue(next);
+                }
+            }
         }
 
-        var point = GeometryFactory.Default.CreatePoint(new Coordinate(at.XMm, at.YMm));
-        return Zones.Names.MinBy(name => outlines[name].Distance(point))!;
+        return grown;
     }
 
     /// <summary>Zones of which the cells cover more than a sliver.</summary>

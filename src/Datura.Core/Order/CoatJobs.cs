@@ -76,6 +76,10 @@ public static class CoatJobs
             .SelectMany(r => Curves.OuterRings(r.Outline).Select(path => (Mark)new StrokeMark("map", r.Side, path, [.. path.Select(_ => PencilWidthMm)])));
     }
 
+    // A pencil line's length only tells its time; every other point of its ring is near enough (within a hundredth).
+    private static double LineMm(StrokeMark line, FittedBody body) => body.LineMm(
+        line.Role == MapRole.Id && line.Path.Count > 12 ? [.. line.Path.Where((_, k) => k % 2 == 0 || k == line.Path.Count - 1)] : line.Path);
+
     private static CoatJob Measured(
         ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit) =>
         Measured(
@@ -91,7 +95,7 @@ public static class CoatJobs
         return new(
             partId, index, label, role, layer, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint.Cells()),
             marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
-            marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? body.LineMm(s.Path)),
+            marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
             opaque.L,
             mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film)));
     }

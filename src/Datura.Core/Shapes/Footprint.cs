@@ -112,11 +112,11 @@ public sealed class Footprint
         switch (mark)
         {
             case RegionMark r:
-                Fill(r.Outline);
+                Fill(ScanLines.Of(r.Outline, FirstY, Lattice.CellMm, height), r.Box());
                 break;
             case StrokeMark s when s.Path.Count > 4 && s.Path[0] == s.Path[^1]:
                 // A closed line stands for the figure it encloses; whatever overlaps the one overlaps the other.
-                Fill(Curves.Polygon(s.Path.Skip(1)));
+                Fill(ScanLines.Of([[.. s.Path.Select(p => new Coordinate(p.XMm, p.YMm))]], FirstY, Lattice.CellMm, height), s.Box());
                 break;
             case StrokeMark s:
                 for (var k = 1; k < s.Path.Count; k++)
@@ -131,17 +131,18 @@ public sealed class Footprint
         }
     }
 
-    private void Fill(Geometry figure)
+    private double FirstY => Lattice.Middle(bottom, 0).YMm;
+
+    private void Fill(IReadOnlyList<(double Y, double From, double To)> spans, Envelope box)
     {
-        if (figure.IsEmpty)
+        if (box.IsNull)
         {
             return;
         }
 
-        var firstY = Lattice.Middle(bottom, 0).YMm;
-        foreach (var (y, from, to) in ScanLines.Of(figure, firstY, Lattice.CellMm, height))
+        foreach (var (y, from, to) in spans)
         {
-            var row = (int)Math.Round((y - firstY) / Lattice.CellMm);
+            var row = (int)Math.Round((y - FirstY) / Lattice.CellMm);
             for (var column = Lattice.Column(from); column <= Lattice.Column(to); column++)
             {
                 Set(bottom + row, column);
@@ -149,17 +150,17 @@ public sealed class Footprint
         }
 
         // What falls between two lines still covers a cell.
-        var centre = figure.EnvelopeInternal.Centre;
-        if (figure.EnvelopeInternal.Height < 2 * Lattice.CellMm)
+        if (box.Height < 2 * Lattice.CellMm)
         {
-            Set(Lattice.Row(centre.Y), Lattice.Column(centre.X));
+            Set(Lattice.Row(box.Centre.Y), Lattice.Column(box.Centre.X));
         }
     }
 
     private void Line(ChartPoint a, ChartPoint b, double halfMm)
     {
-        var steps = Math.Max(1, (int)Math.Ceiling((b - a).Length() / (0.5 * Lattice.CellMm)));
+        // Discs this far apart leave scallops of a tenth of a cell at most.
         var reach = (int)Math.Round(halfMm / Lattice.CellMm);
+        var steps = Math.Max(1, (int)Math.Ceiling((b - a).Length() / (Math.Max(0.5, Math.Sqrt(0.8 * reach)) * Lattice.CellMm)));
         for (var s = 0; s <= steps; s++)
         {
             var p = a + (double)s / steps * (b - a);

@@ -81,9 +81,9 @@ public static class FaceEndpoints
             }
 
             var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
-            var path = Tape.Path(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2)));
+            var (path, mm) = Tape.Laid(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2)));
             return TypedResults.Ok(new TapeResource(
-                Math.Round(Tape.PathLengthMm(body.Skin, path), 1), [.. path.Select(body.Chart.ToChart).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]));
+                Math.Round(mm, 1), [.. path.Select(body.Chart.ToChart).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]));
         });
         faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans) =>
             TypedResults.File(StretchPicture.Png(plans.Body((await library.FaceAsync(id)).MeasuresMm), StretchPixels), "image/png"));

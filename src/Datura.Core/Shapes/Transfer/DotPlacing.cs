@@ -135,9 +135,9 @@ internal sealed class DotPlacing(FittedBody body)
     // Length of the tape from a landmark to the dot, and its direction as it arrives there.
     private (double Mm, Vec3 Way) Tape(ChartPoint dot, ChartPoint landmark)
     {
-        var path = Body.Tape.Path(body.Skin, body.Chart.ToSkin(landmark), body.Chart.ToSkin(dot));
+        var (path, mm) = Body.Tape.Laid(body.Skin, body.Chart.ToSkin(landmark), body.Chart.ToSkin(dot));
         var (end, before) = (body.Skin.Position(path[^1]), body.Skin.Position(path[^2]));
-        return (Body.Tape.PathLengthMm(body.Skin, path), (end - before).Unit());
+        return (mm, (end - before).Unit());
     }
 
     // The two places with the same distances lie either side of the line between the landmarks.

@@ -1,3 +1,4 @@
+using System.Runtime.InteropServices;
 using Datura.Core.Body;
 
 namespace Datura.Core.Shapes.Transfer;
@@ -57,7 +58,7 @@ public static class FewestDots
             redrawn.Add(redrawn[0]);
         }
 
-        return Resampled(line, closed).Max(p => Distance(p, redrawn, 0, redrawn.Count - 1));
+        return Resampled(line, closed).Max(p => Distance(p, CollectionsMarshal.AsSpan(redrawn)));
     }
 
     private static List<int> Start(IReadOnlyList<ChartPoint> fine, bool closed)
@@ -114,7 +115,7 @@ public static class FewestDots
             var worst = (Error: 0.0, At: -1);
             for (var i = from + 1; i < to; i++)
             {
-                var d = Distance(line[i % line.Count], piece, 0, piece.Count - 1);
+                var d = Distance(line[i % line.Count], CollectionsMarshal.AsSpan(piece));
                 worst = d > worst.Error ? (d, i % line.Count) : worst;
             }
 
@@ -122,10 +123,10 @@ public static class FewestDots
         }
     }
 
-    private static double Distance(ChartPoint p, IReadOnlyList<ChartPoint> line, int from, int to)
+    private static double Distance(ChartPoint p, ReadOnlySpan<ChartPoint> line)
     {
         var least = double.MaxValue;
-        for (var k = from; k < to; k++)
+        for (var k = 0; k + 1 < line.Length; k++)
         {
             double ax = line[k].XMm, ay = line[k].YMm, dx = line[k + 1].XMm - ax, dy = line[k + 1].YMm - ay;
             var length2 = dx * dx + dy * dy;

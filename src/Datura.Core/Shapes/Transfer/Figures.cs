@@ -55,10 +55,18 @@ public static class Figures
     private static Geometry Envelope(RegionMark[] marks)
     {
         var taut = GeometryFactory.Default.CreateGeometryCollection([.. marks.Select(m => m.Outline)]).ConvexHull();
-        var near = Footprint.Of([.. marks.Select(m => new StrokeMark("", m.Side, Ring(m.Outline), [.. Ring(m.Outline).Select(_ => EnvelopeMm)])), .. marks]);
-        return taut.Area < MostTautArea * near.AreaMm2
-            ? taut : UnaryUnionOp.Union(marks.Select(m => DouglasPeuckerSimplifier.Simplify(m.Outline, 1).Buffer(EnvelopeMm, 2)).ToArray()).Buffer(-EnvelopeMm, 3);
+        var near = Footprint.Of([.. marks.Select(Around), .. marks]);
+        return taut.Area < MostTautArea * near.AreaMm2 ? taut : UnaryUnionOp.Union(marks.Select(Grown).ToArray()).Buffer(-EnvelopeMm, 3);
     }
+
+    // Small figures stand for a disc: hundreds of spots need no more (measured: a third of the dots' time).
+    private static Mark Around(RegionMark mark) => mark.Box() is var box && Extent(box) < EnvelopeMm
+        ? new DotMark("", mark.Side, new(box.Centre.X, box.Centre.Y), Extent(box) + EnvelopeMm)
+        : new StrokeMark("", mark.Side, Ring(mark.Outline), [.. Ring(mark.Outline).Select(_ => EnvelopeMm)]);
+
+    private static Geometry Grown(RegionMark mark) => mark.Box() is var box && Extent(box) < EnvelopeMm
+        ? new Point(box.Centre).Buffer(Extent(box) / 2 + EnvelopeMm, 2)
+        : DouglasPeuckerSimplifier.Simplify(mark.Outline, 1).Buffer(EnvelopeMm, 2);
 
     private static ChartPoint[] Ring(Geometry outline) => [.. outline.Coordinates.Where((_, k) => k % 4 == 0).Select(c => new ChartPoint(c.X, c.Y))];
 
