@@ -55,7 +55,7 @@ public static class TemplatePdf
         var (left, top) = ((float)TemplatePages.MarginMm, (float)TemplatePages.MarginMm);
         Text(canvas, title, left, top + 4, SheetFonts.Heading, 5.2f);
         Text(canvas, $"true size for {wearer} · print at 100 %, without fitting to the page", left, top + 9, SheetFonts.Text, 3);
-        Text(canvas, "The bar is 100 mm long: measure it before cutting. Dashes are the cut, the chain line is the wearer's mid-line.", left, top + 13, SheetFonts.Text, 3);
+        Text(canvas, "The bar is 100 mm long: measure it before cutting. Dashes are the cut, black dashes a slit, the chain line is the wearer's mid-line.", left, top + 13, SheetFonts.Text, 3);
         Text(canvas, FormattableString.Invariant($"sheet {(char)('A' + across)}{down + 1} of {pages.Across * pages.Down}"), left + 150, top + 4, SheetFonts.Bold, 3.4f);
         using var bar = new SKPaint { Color = SKColors.Black, Style = SKPaintStyle.Stroke, StrokeWidth = 0.5f };
         var y = top + 16.5f;
@@ -72,6 +72,7 @@ public static class TemplatePdf
     {
         using var line = new SKPaint { Color = SKColors.Black, Style = SKPaintStyle.Stroke, StrokeWidth = 0.45f, IsAntialias = true };
         using var cut = new SKPaint { Color = new SKColor(90, 90, 90), Style = SKPaintStyle.Stroke, StrokeWidth = 0.25f, PathEffect = SKPathEffect.CreateDash([2.4f, 1.6f], 0) };
+        using var slit = new SKPaint { Color = SKColors.Black, Style = SKPaintStyle.Stroke, StrokeWidth = 0.5f, PathEffect = SKPathEffect.CreateDash([2.4f, 1.6f], 0) };
         using var chain = new SKPaint { Color = new SKColor(0x5B, 0x3F, 0x8C), Style = SKPaintStyle.Stroke, StrokeWidth = 0.25f, PathEffect = SKPathEffect.CreateDash([5, 1.2f, 0.8f, 1.2f], 0) };
         var (left, _, _, top) = TemplatePages.Box(placed.Piece);
         var at = TemplatePages.On(placed, new(left, top));
@@ -96,6 +97,7 @@ public static class TemplatePdf
             Path(canvas, placed, ring, true, cut);
         }
 
+        Path(canvas, placed, placed.Piece.Slit, false, slit);
         Path(canvas, placed, placed.Piece.CentreLine, false, chain);
         foreach (var mark in placed.Piece.Landmarks)
         {

@@ -37,6 +37,11 @@ public static class TemplateSvg
         group.Add(placed.Piece.Outlines.Select(o => Path(placed, o, true, Pen("#000", 0.4))));
         group.Add(placed.Piece.Lines.Select(o => Path(placed, o, false, Pen("#000", 0.4))));
         group.Add(placed.Piece.Cut.Select(o => Path(placed, o, true, [.. Pen("#888", 0.25), new("stroke-dasharray", "2.4 1.6"), new("class", "cut")])));
+        if (placed.Piece.Slit.Count > 1)
+        {
+            group.Add(Path(placed, placed.Piece.Slit, false, [.. Pen("#000", 0.3), new("stroke-dasharray", "2.4 1.6"), new("class", "cut slit")]));
+        }
+
         if (placed.Piece.CentreLine.Count > 1)
         {
             group.Add(Path(placed, placed.Piece.CentreLine, false, [.. Pen("#5B3F8C", 0.25), new("stroke-dasharray", "5 1.2 0.8 1.2")]));

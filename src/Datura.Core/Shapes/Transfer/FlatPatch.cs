@@ -5,6 +5,14 @@ using NetTopologySuite.Geometries.Prepared;
 
 namespace Datura.Core.Shapes.Transfer;
 
+/// <summary>A cut from an edge of the card straight up or down to a place near its middle, chart mm.</summary>
+/// <param name="FromBelow">Whether it runs in from the lower edge.</param>
+public sealed record Slit(double XMm, double EndYMm, bool FromBelow)
+{
+    /// <summary>Whether the card is open at this height.</summary>
+    public bool Opens(double yMm) => FromBelow ? yMm < EndYMm : yMm > EndYMm;
+}
+
 /// <summary>
 /// A patch of skin pressed flat with as little stretch as it allows: triangles turn freely and are held as rigid as their
 /// neighbours let them. Source of the method: Liu, Zhang, Xu, Gotsman, Gortler, A local/global approach to mesh
@@ -26,6 +34,8 @@ public sealed class FlatPatch
     private readonly double left;
     private readonly double bottom;
     private readonly int[] nodeOf;      // grid place → node, or −1
+    private readonly int slitColumn;    // column of the grid along which the card is slit, or −1
+    private readonly Dictionary<int, int> acrossSlit = []; // node on the slit → its other copy, which belongs to the cells on the wearer's right
     private readonly ChartPoint[] chart; // per node
     private readonly Vec3[] skin;
     private readonly (int A, int B, int C)[] triangles;
@@ -35,13 +45,16 @@ public sealed class FlatPatch
 
     /// <param name="figure">The figure on the chart that is to come out truest.</param>
     /// <param name="aroundMm">Skin round it that comes along.</param>
-    public FlatPatch(FittedBody body, Geometry figure, double aroundMm)
+    /// <param name="slit">Where the card is cut open upwards or downwards so that it lies flatter; null for a whole card.</param>
+    public FlatPatch(FittedBody body, Geometry figure, double aroundMm, Slit? slit = null)
     {
         var area = figure.Buffer(aroundMm, 4);
         var box = area.EnvelopeInternal;
         stepMm = Math.Max(FinestMm, Math.Sqrt(area.Area / (0.8 * MostNodes)));
         var grown = PreparedGeometryFactory.Prepare(area.Buffer(1.5 * stepMm, 3));
         left = box.MinX - 2 * stepMm;
+        slitColumn = slit is null ? -1 : (int)Math.Round((slit.XMm - left) / stepMm);
+        left += slit is null ? 0 : slit.XMm - left - slitColumn * stepMm;
         bottom = box.MinY - 2 * stepMm;
         columns = (int)Math.Ceiling(box.Width / stepMm) + 5;
         var rows = (int)Math.Ceiling(box.Height / stepMm) + 5;
@@ -54,6 +67,11 @@ public sealed class FlatPatch
             if (nodeOf[n] >= 0)
             {
                 nodes.Add(at);
+                if (n % columns == slitColumn && slit!.Opens(at.YMm))
+                {
+                    acrossSlit[nodeOf[n]] = nodes.Count;
+                    nodes.Add(at);
+                }
             }
         }
 
@@ -73,7 +91,7 @@ public sealed class FlatPatch
         var (s, t) = (u - i, v - j);
         int N(int di, int dj) => i + di < 0 || i + di >= columns || j + dj < 0 || (j + dj) * columns + i + di >= nodeOf.Length
             ? -1 : nodeOf[(j + dj) * columns + i + di];
-        int[] corners = [N(0, 0), N(1, 0), N(0, 1), N(1, 1)];
+        int[] corners = [N(0, 0), RightOf(i, N(1, 0)), N(0, 1), RightOf(i, N(1, 1))];
         if (corners.Any(c => c < 0))
         {
             // Just off the patch: go on from the nearest node as the chart does.
@@ -84,6 +102,9 @@ public sealed class FlatPatch
         double Mix(double[] f) => (1 - t) * ((1 - s) * f[corners[0]] + s * f[corners[1]]) + t * ((1 - s) * f[corners[2]] + s * f[corners[3]]);
         return new(Mix(flatX), Mix(flatY));
     }
+
+    // A node on the far edge of a cell; where that edge is the slit, the copy on this side of it.
+    private int RightOf(int column, int node) => column + 1 == slitColumn && acrossSlit.TryGetValue(node, out var copy) ? copy : node;
 
     /// <summary>Whether a place of the chart lies on the patch.</summary>
     public bool Holds(ChartPoint at)
@@ -109,7 +130,7 @@ public sealed class FlatPatch
         {
             for (var i = 0; i + 1 < columns; i++)
             {
-                var (a, b, c, d) = (nodeOf[j * columns + i], nodeOf[j * columns + i + 1], nodeOf[(j + 1) * columns + i], nodeOf[(j + 1) * columns + i + 1]);
+                var (a, b, c, d) = (nodeOf[j * columns + i], RightOf(i, nodeOf[j * columns + i + 1]), nodeOf[(j + 1) * columns + i], RightOf(i, nodeOf[(j + 1) * columns + i + 1]));
                 // Diagonals alternate, so that the patch favours no direction.
                 (int, int, int)[] pair = (i + j) % 2 == 0 ? [(a, b, d), (a, d, c)] : [(a, b, c), (b, d, c)];
                 // Beyond the edge of the drawing places fall together; what has no area there is no skin.

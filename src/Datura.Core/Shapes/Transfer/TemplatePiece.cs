@@ -22,6 +22,19 @@ public sealed record TemplatePiece(
 {
     private const double LandmarkReachMm = 14;
 
+    /// <summary>More than this and the card is slit.</summary>
+    public const double MostStretchWhole = 0.02;
+
+    // How far up the figure the slit ends, and from which edge it comes; the first that is enough is taken.
+    private static readonly (double Up, bool FromBelow)[] SlitsTried =
+        [(0.5, true), (0.5, false), (0.65, true), (0.35, false), (0.35, true), (0.65, false), (0.8, true), (0.2, false), (0.9, true), (0.1, false), (1.2, true), (-0.2, false)];
+
+    // Larger cards bend over so much that one slit does not help.
+    private const double SlitUpToMm = 90;
+
+    /// <summary>Where the card is cut open to its middle, from the edge inwards; empty for a whole card.</summary>
+    public IReadOnlyList<ChartPoint> Slit { get; init; } = [];
+
     /// <param name="allowanceMm">Card left round the figure, 0 to 30 mm.</param>
     /// <returns>Null when the part has no figure of its own: a base, or nothing on that side.</returns>
     public static TemplatePiece? Of(PartKind kind, Part part, PartMarks marks, FittedBody body, double allowanceMm)
@@ -46,7 +59,7 @@ public sealed record TemplatePiece(
 
         var figure = UnaryUnionOp.Union(ground);
         var allowance = Math.Clamp(allowanceMm, 0, 30);
-        var patch = new FlatPatch(body, figure.ConvexHull(), allowance + LandmarkReachMm);
+        var (patch, slit) = Pressed(body, figure, allowance + LandmarkReachMm);
         IReadOnlyList<ChartPoint> Flat(IEnumerable<ChartPoint> line) => [.. line.Select(patch.Flat)];
         var middle = Enumerable.Range(-400, 701).Select(y => new ChartPoint(0, y)).Where(patch.Holds).ToArray();
         var outlines = regions.Select(r => r.Outline).Concat(dots).SelectMany(Curves.Rings).Select(Flat).ToArray();
@@ -57,7 +70,49 @@ public sealed record TemplatePiece(
             [.. Curves.Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
             [.. NamedPlaces.All.Where(p => patch.Holds(body.Landmark(p.Key))).Select(p => new TemplateMark(p.Value, patch.Flat(body.Landmark(p.Key))))],
             Flat(middle), patch.MostStretch(figure),
-            points.Max(p => p.XMm) - points.Min(p => p.XMm), points.Max(p => p.YMm) - points.Min(p => p.YMm));
+            points.Max(p => p.XMm) - points.Min(p => p.XMm), points.Max(p => p.YMm) - points.Min(p => p.YMm))
+        {
+            Slit = slit is null ? [] : Flat(SlitLine(slit, figure.EnvelopeInternal, Math.Max(allowance, 0.5))),
+        };
+    }
+
+    // A card that would have to stretch is slit from its edge to its middle, where that helps most.
+    private static (FlatPatch Patch, Slit? Slit) Pressed(FittedBody body, Geometry figure, double aroundMm)
+    {
+        // Either all that the figure spans is kept true, or the figure alone and what lies between gives way.
+        Geometry[] cores = [figure.ConvexHull(), figure.Buffer(1.5)];
+        var box = figure.EnvelopeInternal;
+        var x = box.MinX < 0 && box.MaxX > 0 ? 0 : box.Centre.X;
+        (FlatPatch Patch, Slit? Slit) best = (new(body, cores[0], aroundMm), null);
+        var least = best.Patch.MostStretch(figure);
+        if (Math.Max(box.Width, box.Height) > SlitUpToMm)
+        {
+            return best;
+        }
+
+        var slits = SlitsTried.Select(t => new Slit(x, box.MinY + t.Up * box.Height, t.FromBelow)).ToArray();
+        foreach (var (core, slit) in slits.Prepend(null).SelectMany(s => cores.Select(c => (c, s))).Skip(1))
+        {
+            if (least <= MostStretchWhole)
+            {
+                break;
+            }
+
+            var patch = new FlatPatch(body, core, aroundMm, slit);
+            if (patch.MostStretch(figure) is var stretch && stretch < least)
+            {
+                (best, least) = ((patch, slit), stretch);
+            }
+        }
+
+        return best;
+    }
+
+    // A hair beside the slit, so that the line is that of one of its two lips.
+    private static ChartPoint[] SlitLine(Slit slit, Envelope box, double beyondMm)
+    {
+        var (from, to) = (slit.FromBelow ? box.MinY - beyondMm : box.MaxY + beyondMm, slit.EndYMm);
+        return [.. Enumerable.Range(0, 21).Select(k => new ChartPoint(slit.XMm + 0.01, from + k / 20.0 * (to - from)))];
     }
 
     /// <summary>The same card turned over, for the other side.</summary>
@@ -67,6 +122,7 @@ public sealed record TemplatePiece(
         Outlines = [.. Outlines.Select(Turned)],
         Lines = [.. Lines.Select(Turned)],
         Cut = [.. Cut.Select(Turned)],
+        Slit = Turned(Slit),
         Landmarks = [.. Landmarks.Select(l => new TemplateMark(OtherSide(l.Words), l.At.Mirrored()))],
         CentreLine = Turned(CentreLine),
     };
