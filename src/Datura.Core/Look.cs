@@ -10,4 +10,8 @@ public enum Mapping
 }
 
 /// <summary>A character: parts hung on anatomy. It belongs to no face.</summary>
-public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts);
+/// <param name="WetLifts">Share of a dry water-based coat that this painter's wet brush takes along, 0 to 0.5.</param>
+public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts, double WetLifts = 0)
+{
+    public const double MostWetLifts = 0.5;
+}

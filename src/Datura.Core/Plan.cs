@@ -60,6 +60,9 @@ public sealed record PlanMark(
 /// <param name="TintDeltaE">ΔE00 between the two: how far what lies beneath tints it.</param>
 /// <param name="OpaqueColour">What the paint looks like when nothing shines through.</param>
 /// <param name="SkinShowsDeltaE">How far the coat on bare skin is from opaque, ΔE00; under 2 the skin is hidden.</param>
+/// <param name="FilmShare">Of the usual film; a wash or cast is thin.</param>
+/// <param name="IntoWet">Laid while the coat below is wet.</param>
+/// <param name="SplitColours">Colours of a split load in order, on bare skin; empty for one colour.</param>
 /// <param name="CoatsToHide">Coats of this paint that hide this skin; null when more than eight.</param>
 public sealed record PlanCoat(
     string Role,
@@ -77,7 +80,10 @@ public sealed record PlanCoat(
     double SkinShowsDeltaE,
     int? CoatsToHide,
     double AreaCm2,
-    double LineMm);
+    double LineMm,
+    double FilmShare,
+    bool IntoWet,
+    IReadOnlyList<string> SplitColours);
 
 /// <param name="Lengths">The lengths that matter while doing it.</param>
 public sealed record PlanStep(
@@ -96,7 +102,13 @@ public sealed record PlanStep(
     double WaitSeconds,
     string? WaitsFor,
     IReadOnlyList<string> Why,
-    IReadOnlyList<string> Cautions);
+    IReadOnlyList<string> Cautions,
+    IReadOnlyList<PlanLaid> Coats);
+
+/// <summary>A coat as it is laid in a step.</summary>
+/// <param name="Number">Its place among all coats of the plan, from 1.</param>
+/// <param name="Colour">Seen in place.</param>
+public sealed record PlanLaid(int Number, string PartId, string Part, string Coat, string Paint, string Colour);
 
 public sealed record StepLength(string Part, SizeLine Size);
 

@@ -26,6 +26,11 @@ public static class PlanCheck
             return found;
         }
 
+        if (!(look.WetLifts is >= 0 and <= Look.MostWetLifts))
+        {
+            found.Add(new("wetLifts", FormattableString.Invariant($"A wet brush lifts 0 to {100 * Look.MostWetLifts:0} % of the coat below.")));
+        }
+
         var seen = new HashSet<string>();
         for (var k = 0; k < look.Parts.Count; k++)
         {
@@ -98,6 +103,24 @@ public static class PlanCheck
             else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !(s.Parts is > 0 and <= 100)))
             {
                 yield return new($"{field}.paints.{role}", $"{kind.Label}: a mix needs paints with 1 to 100 parts each.");
+            }
+        }
+
+        foreach (var (role, lay) in part.Laid ?? new Dictionary<string, CoatLay>())
+        {
+            if (kind.Roles.All(r => r.Id != role))
+            {
+                yield return new($"{field}.laid.{role}", $"{kind.Label} has no coat called {role}.");
+            }
+            else if (!(lay.Film is >= CoatLay.LeastFilm and <= CoatLay.MostFilm))
+            {
+                yield return new($"{field}.laid.{role}.film", FormattableString.Invariant(
+                    $"{kind.Label}: a film of {lay.Film:0.##} times the usual cannot be; use {CoatLay.LeastFilm} to {CoatLay.MostFilm}."));
+            }
+
+            if (lay.Split is { } split && !(split.Overlap is >= 0 and <= 1 && split.Powder is >= 0 and <= 1 && Math.Abs(split.AxisDeg) <= 360))
+            {
+                yield return new($"{field}.laid.{role}.split", $"{kind.Label}: overlap and powdery edge of a split sponge go from 0 to 1, its direction from −360° to 360°.");
             }
         }
 

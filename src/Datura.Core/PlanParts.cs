@@ -48,13 +48,18 @@ public static class PlanParts
         ? PaintOptics.Find(kit, mix.Shares[0].Paint).Name
         : string.Join(" : ", mix.Shares.Select(s => FormattableString.Invariant($"{s.Parts:0.##} {PaintOptics.Find(kit, s.Paint).Name}")));
 
+    /// <summary>Paints of a coat: stirred in parts, or side by side.</summary>
+    public static string PaintName(CoatJob job, Kit kit) => job.Lay.Split is null
+        ? PaintName(job.Mix, kit)
+        : string.Join(" | ", job.Mix.Shares.Select(s => PaintOptics.Find(kit, s.Paint).Name));
+
     private static PlanCoat Coat(CoatJob job, Kit kit, CoatColours colours)
     {
         var (lab, bare) = (colours.Of(job), colours.OnBareSkin(job));
         return new(
             job.Role.Id,
             job.Role.Label,
-            PaintName(job.Mix, kit),
+            PaintName(job, kit),
             job.Tool,
             Rates.Of(job.Tool).Name,
             job.Coats,
@@ -63,11 +68,14 @@ public static class PlanParts
             new(Math.Round(lab.L, 2), Math.Round(lab.A, 2), Math.Round(lab.B, 2)),
             Srgb.From(bare).Hex,
             Math.Round(ColourDifference.DeltaE00(lab, bare), 1),
-            Srgb.From(new PaintStackProbe(PaintOptics.Of(job.Mix, kit)).OpaqueColour).Hex,
+            Srgb.From(new PaintStackProbe(PaintOptics.Of(job.Main, kit)).OpaqueColour).Hex,
             Math.Round(colours.SkinShows(job, job.Coats), 2),
             colours.CoatsToHide(job),
             Math.Round(job.AreaMm2 / 100, 2),
-            Math.Round(job.LineMm, 1));
+            Math.Round(job.LineMm, 1),
+            job.Lay.Film,
+            job.Lay.IntoWet,
+            job.Lay.Split is null ? [] : [.. colours.EachOnBareSkin(job).Select(c => Srgb.From(c).Hex)]);
     }
 
     private static PlanMark Mark(Mark mark) => mark switch

@@ -9,7 +9,7 @@ namespace Datura.Core;
 internal static class PlanSteps
 {
     public static PlanStep Of(
-        Step step, int number, IReadOnlyList<ExpandedPart> parts, Kit kit, CoatColours colours, IReadOnlyList<CautionNote> cautions)
+        Step step, int number, int coatsBefore, IReadOnlyList<ExpandedPart> parts, Kit kit, CoatColours colours, IReadOnlyList<CautionNote> cautions)
     {
         var ids = step.Jobs.Select(j => j.PartId).Distinct().ToArray();
         var here = parts.Where(p => ids.Contains(p.Part.Id)).ToArray();
@@ -19,7 +19,7 @@ internal static class PlanSteps
             step.Stage,
             Title(step),
             Rates.Of(step.Tool).Name,
-            PlanParts.PaintName(step.Jobs[0].Mix, kit),
+            PlanParts.PaintName(step.Jobs[0], kit),
             Srgb.From(colours.Of(step.Jobs[0])).Hex,
             ids,
             step.Stage == Stage.Map
@@ -32,7 +32,8 @@ internal static class PlanSteps
             Math.Round(step.WaitSeconds, 1),
             step.WaitsFor,
             step.Why,
-            [.. cautions.Where(c => ids.Contains(c.PartId) && Concerns(c, step, kit)).Select(c => c.Sentence).Distinct()]);
+            [.. cautions.Where(c => ids.Contains(c.PartId) && Concerns(c, step, kit)).Select(c => c.Sentence).Distinct()],
+            [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
     }
 
     private static string Title(Step step)

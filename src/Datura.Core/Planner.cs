@@ -30,15 +30,15 @@ public static class Planner
             .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
         var jobs = CoatJobs.Of(look, expanded, body, kit);
         var steps = Sequencer.Order(jobs);
-        var colours = new CoatColours(face.Skin, kit, steps);
+        var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).Distinct().ToArray();
 
-        var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, expanded, kit, colours, cautions)).ToArray();
+        var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions)).ToArray();
         var total = steps.Count > 0 ? steps[^1].EndSeconds : 0;
         CautionNote[] all =
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit)), .. face.Cautions.Select(UsualCautions.For), .. SlotCaution(total, setting), .. MapCaution(look, kit),
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours }), .. face.Cautions.Select(UsualCautions.For), .. SlotCaution(total, setting), .. MapCaution(look, kit),
         ];
         var plan = new Plan(
             look.Name,

@@ -41,6 +41,7 @@ app.MapFaces();
 app.MapKits();
 app.MapPlans();
 app.MapCoats();
+app.MapPaintDesk();
 app.MapVocabulary();
 app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");

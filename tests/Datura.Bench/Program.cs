@@ -53,10 +53,7 @@ var dragged = Median(20, () =>
     var moved = look.Parts.Select(p => p.Id == "sockets" ? p with { Numbers = new Dictionary<string, double>(p.Numbers) { ["downCheek"] = 12 + 0.01 * count++ } } : p);
     var again = Planner.Plan(look with { Parts = [.. moved] }, face, body, kit, setting);
     var small = new PaintPicture(face.Skin, new(448));
-    foreach (var coat in again.Coats.SelectMany(s => s))
-    {
-        small.Lay(coat);
-    }
+    small.Lay(again.Coats.SelectMany(s => s));
 
     return small.Rgba();
 });
@@ -97,11 +94,7 @@ void Row(string what, double ms, string floor, double floorMs, string aim) => Co
 byte[] Paint(int pixels)
 {
     var paint = new PaintPicture(face.Skin, new(pixels));
-    foreach (var coat in planned.Coats.SelectMany(s => s))
-    {
-        paint.Lay(coat);
-    }
-
+    paint.Lay(planned.Coats.SelectMany(s => s));
     return paint.Rgba();
 }
 

@@ -11,6 +11,8 @@ internal static class DemoWorld
 {
     public static Kit Kit { get; } = Load<Kit>("kits/saltmarsh-box");
 
+    public static IReadOnlyList<Kit> AllKits { get; } = [Kit, Load<Kit>("kits/wardrobe-trunk"), Load<Kit>("kits/booth-eight")];
+
     public static Setting Parade { get; } = Load<Setting>("settings/night-parade");
 
     public static IReadOnlyList<Face> Faces { get; } = [.. new[] { "odalys", "tamsin", "bartram" }.Select(f => Load<Face>($"faces/{f}"))];

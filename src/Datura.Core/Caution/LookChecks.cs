@@ -8,7 +8,11 @@ namespace Datura.Core.Caution;
 
 /// <summary>All that the checks of a planned look may see.</summary>
 public sealed record CheckedLook(
-    IReadOnlyList<ExpandedPart> Parts, IReadOnlyList<CoatJob> Jobs, FittedBody Body, Costume Costume, Kit Kit);
+    IReadOnlyList<ExpandedPart> Parts, IReadOnlyList<CoatJob> Jobs, FittedBody Body, Costume Costume, Kit Kit)
+{
+    /// <summary>Colours in place; without them nothing is said of what lies on what.</summary>
+    public CoatColours? Colours { get; init; }
+}
 
 /// <summary>What a practised eye would find wrong with a look before the first stroke (common practice throughout).</summary>
 public static class LookChecks
@@ -17,5 +21,6 @@ public static class LookChecks
     [
         .. MissingPart.Of(look), .. OutgrownField.Of(look), .. NoRoom.Of(look), .. UnevenWeight.Of(look),
         .. BaseEdge.Of(look), .. BareGap.Of(look), .. UnderCostume.Of(look), .. LashLine.Of(look), .. ColourBalance.Of(look),
+        .. Muddy.Of(look), .. SpongeTurned.Of(look), .. Holding.Of(look),
     ];
 }

@@ -1,4 +1,5 @@
 using Datura.Core.Paint;
+using Datura.Core.Shapes;
 
 namespace Datura.Core.Order;
 
@@ -12,48 +13,65 @@ public sealed class CoatColours
 
     private readonly PaintStack skin;
     private readonly Kit kit;
+    private readonly double wetLifts;
     private readonly Dictionary<CoatJob, PaintStack> stacks = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<CoatJob, Lab> seen = new(ReferenceEqualityComparer.Instance);
+    private readonly Dictionary<CoatJob, CoatJob?> under = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<(string, int), double> shows = [];
 
-    public CoatColours(Lab skinTone, Kit kit, IReadOnlyList<Step> steps)
+    /// <param name="wetLifts">Share of a water-based film that a wet brush takes along.</param>
+    public CoatColours(Lab skinTone, Kit kit, IReadOnlyList<Step> steps, double wetLifts = 0)
     {
-        this.kit = kit;
+        (this.kit, this.wetLifts) = (kit, wetLifts);
         skin = PaintStack.OnSkin(skinTone);
         var laid = new List<CoatJob>();
         foreach (var job in steps.SelectMany(s => s.Jobs))
         {
-            laid.Add(job);
-            var at = job.Footprint.Inside;
-            stacks[job] = laid.Where(j => j == job || j.Footprint.Covers(at))
-                .Aggregate(skin, (stack, j) => stack.With(PaintOptics.Of(j.Mix, kit), FilmUm(j)));
+            // A map's lines enclose figures but lie under none of their middles.
+            var beneath = laid.Where(j => j.Role.Stage != Stage.Map && j.Footprint.Covers(job.Footprint.Inside)).ToArray();
+            under[job] = beneath.Length > 0 ? beneath[^1] : null;
+            stacks[job] = beneath.Append(job).Aggregate(skin, (stack, j) => On(stack, j, j.Main));
             seen[job] = stacks[job].Colour();
+            laid.Add(job);
         }
     }
 
     public Lab Of(CoatJob job) => seen[job];
 
+    /// <summary>The colours one sees of it by themselves on bare skin: one, or each of a split load.</summary>
+    public IReadOnlyList<Lab> EachOnBareSkin(CoatJob job) => [.. job.Colours.Select(c => skin.With(PaintOptics.Of(c, kit), FilmUm(job)).Colour())];
+
     /// <summary>The coat by itself on bare skin, as when its area is reserved.</summary>
-    public Lab OnBareSkin(CoatJob job) => skin.With(PaintOptics.Of(job.Mix, kit), FilmUm(job)).Colour();
+    public Lab OnBareSkin(CoatJob job) => skin.With(PaintOptics.Of(job.Main, kit), FilmUm(job)).Colour();
 
     /// <summary>Skin and films at the middle of a coat, the coat itself on top.</summary>
     public PaintStack StackOf(CoatJob job) => stacks[job];
 
-    /// <summary>Dry film of all coats of a job, µm.</summary>
-    public double FilmUm(CoatJob job) => job.Coats * CoatJobs.FilmUm(job.Mix, kit);
+    /// <summary>The coat right beneath the middle of another; null on bare skin.</summary>
+    public CoatJob? Under(CoatJob job) => under[job];
 
-    public LaidCoat Laid(CoatJob job) => new(job.Marks, PaintOptics.Of(job.Mix, kit), FilmUm(job));
+    /// <summary>Dry film of all coats of a job, µm.</summary>
+    public double FilmUm(CoatJob job) => job.Coats * CoatFilm.Um(job.Mix, kit, job.Tool, job.Lay);
+
+    public LaidCoat Laid(CoatJob job) => new(job.Marks, PaintOptics.Of(job.Main, kit), FilmUm(job))
+    {
+        Finish = PaintOptics.Find(kit, job.Mix.Shares.MaxBy(s => s.Parts)!.Paint).Finish,
+        LiftedByWater = LiftedByWater(job),
+        Lifts = Lifts(job),
+        IntoWet = job.Lay.IntoWet,
+        Split = job.Lay.Split is { } split ? SplitPaint.Of(split, job.Mix, kit) : null,
+    };
 
     /// <summary>ΔE00 between some coats of a paint on bare skin and the opaque paint.</summary>
     public double SkinShows(CoatJob job, int coats)
     {
         // Many coats of a look share a paint; the films on bare skin are the same for all of them.
-        var key = (string.Join('+', job.Mix.Shares), coats);
+        var film = CoatFilm.Um(job.Mix, kit, job.Tool, job.Lay);
+        var key = (FormattableString.Invariant($"{film} {string.Join('+', job.Main.Shares)}"), coats);
         if (!shows.TryGetValue(key, out var difference))
         {
-            var paint = PaintOptics.Of(job.Mix, kit);
-            difference = shows[key] = ColourDifference.DeltaE00(
-                skin.With(paint, coats * CoatJobs.FilmUm(job.Mix, kit)).Colour(), new PaintStackProbe(paint).OpaqueColour);
+            var paint = PaintOptics.Of(job.Main, kit);
+            difference = shows[key] = ColourDifference.DeltaE00(skin.With(paint, coats * film).Colour(), new PaintStackProbe(paint).OpaqueColour);
         }
 
         return difference;
@@ -72,4 +90,15 @@ public sealed class CoatColours
 
         return null;
     }
+
+    private PaintStack On(PaintStack stack, CoatJob job, PaintMix mix)
+    {
+        var (paint, film) = (PaintOptics.Of(mix, kit), FilmUm(job));
+        return job.Lay.IntoWet ? stack.IntoWet(paint, film, LiftedByWater(job)) : stack.Lifting(paint, film, Lifts(job), LiftedByWater(job));
+    }
+
+    private bool LiftedByWater(CoatJob job) => job.Mix.Shares.All(s => Materials.Of(PaintOptics.Find(kit, s.Paint).Material).LiftedByWater);
+
+    // Only what goes on with water wets the coat below.
+    private double Lifts(CoatJob job) => job.Mix.Shares.Any(s => Materials.Of(PaintOptics.Find(kit, s.Paint).Material).GoesOnWet) ? wetLifts : 0;
 }

@@ -5,6 +5,8 @@ namespace Datura.Core.Order;
 
 /// <summary>One coat of one part, measured: what the order and the clock need to know of it.</summary>
 /// <param name="PartIndex">Place of the part in the look; breaks ties.</param>
+/// <param name="Mix">Its paints: stirred together, or side by side when the lay says so.</param>
+/// <param name="Lay">Film, wetness and split load.</param>
 /// <param name="Layer">How many coats of the same part and stage lie beneath it.</param>
 /// <param name="Footprint">Ground it covers, for overlaps.</param>
 /// <param name="AreaMm2">Filled area on the skin.</param>
@@ -19,6 +21,7 @@ public sealed record CoatJob(
     int Layer,
     Tool Tool,
     PaintMix Mix,
+    CoatLay Lay,
     int Coats,
     IReadOnlyList<Mark> Marks,
     Footprint Footprint,
@@ -42,6 +45,13 @@ public sealed record CoatJob(
         }
     }
 
+    /// <summary>The paint by which a coat is known in one colour: all of a mix, or the middle of a split load.</summary>
+    public PaintMix Main => Lay.Split?.At(Mix, 0.5) ?? Mix;
+
+    /// <summary>The paints one sees: the mix, or each colour of a split load.</summary>
+    public IReadOnlyList<PaintMix> Colours => Lay.Split is null ? [Mix] : [.. Mix.Shares.Select(s => new PaintMix([s with { Parts = 1 }]))];
+
     /// <summary>Tool and load: jobs that share both can be one step.</summary>
-    public string Load => $"{Tool}/{string.Join('+', Mix.Shares.Select(s => FormattableString.Invariant($"{s.Paint}:{s.Parts}")))}";
+    public string Load =>
+        $"{Tool}/{string.Join(Lay.Split is null ? '+' : '|', Mix.Shares.Select(s => FormattableString.Invariant($"{s.Paint}:{s.Parts}")))}{(Lay.IntoWet ? "/wet" : "")}";
 }

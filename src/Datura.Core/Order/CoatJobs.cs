@@ -36,7 +36,7 @@ public static class CoatJobs
 
                 if (role.Stage == Stage.Base && !reserved.IsEmpty)
                 {
-                    marks = [.. marks.Select(m => m is RegionMark r ? r with { Outline = r.Outline.Difference(reserved), OnSkin = null } : m)];
+                    marks = [.. marks.Select(m => m is RegionMark r ? r with { Outline = r.Outline.Difference(reserved), OnSkin = null, Reserve = new(r.Outline, reserved) } : m)];
                 }
 
                 var (part, index) = (parts[k], k);
@@ -49,7 +49,7 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), 1, outlines, body, kit));
+                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit));
             }
         }
 
@@ -58,9 +58,10 @@ public static class CoatJobs
 
     private static Geometry Reserved(IReadOnlyList<ExpandedPart> parts)
     {
+        // Figures of a part that touch are spared as one, so that no line of base stays between them.
         var areas = parts.Where(p => p.Part.Reserved)
-            .SelectMany(p => p.Marks.Marks.OfType<RegionMark>().Where(r => p.Kind.Roles[0].Id == r.Role))
-            .Select(r => r.Outline.Buffer(-ReserveAllowanceMm - r.EdgeMm / 2)).Where(g => !g.IsEmpty).ToArray();
+            .Select(p => p.Marks.Marks.OfType<RegionMark>().Where(r => p.Kind.Roles[0].Id == r.Role).ToArray()).Where(r => r.Length > 0)
+            .Select(r => UnaryUnionOp.Union(r.Select(m => m.Outline).ToArray()).Buffer(-ReserveAllowanceMm - r.Max(m => m.EdgeMm) / 2)).Where(g => !g.IsEmpty).ToArray();
         return areas.Length == 0 ? GeometryFactory.Default.CreatePolygon() : UnaryUnionOp.Union(areas);
     }
 
@@ -83,24 +84,20 @@ public static class CoatJobs
     private static CoatJob Measured(
         ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit) =>
         Measured(
-            part.Part.Id, part.Kind.Label, index, role, part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix,
+            part.Part.Id, part.Kind.Label, index, role, part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix, part.Part.LayOf(role.Id),
             part.Part.Coats.TryGetValue(role.Id, out var coats) ? coats : role.Coats, marks, body, kit);
 
     private static CoatJob Measured(
-        string partId, string label, int index, CoatRole role, int layer, PaintMix mix, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit)
+        string partId, string label, int index, CoatRole role, int layer, PaintMix mix, CoatLay lay, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit)
     {
         var footprint = Footprint.Of(marks);
-        var opaque = new PaintStackProbe(PaintOptics.Of(mix, kit)).OpaqueColour;
-        var film = FilmUm(mix, kit);
+        var opaque = new PaintStackProbe(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit)).OpaqueColour;
+        var film = CoatFilm.Um(mix, kit, role.Tool, lay);
         return new(
-            partId, index, label, role, layer, role.Tool, mix, coats, marks, footprint, body.ZonesUnder(footprint.Cells()),
+            partId, index, label, role, layer, role.Tool, mix, lay, coats, marks, footprint, body.ZonesUnder(footprint.Cells()),
             marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
             marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
             opaque.L,
             mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film)));
     }
-
-    /// <summary>Usual film of one coat of a mix, µm dry.</summary>
-    public static double FilmUm(PaintMix mix, Kit kit) =>
-        mix.Shares.Sum(s => s.Parts * PaintOptics.Find(kit, s.Paint).CoatFilmUm) / mix.Shares.Sum(s => s.Parts);
 }

@@ -65,6 +65,8 @@ public sealed class CoatGroup(IReadOnlyList<CoatJob> jobs)
     /// <summary>A part's second coat of a stage lies on its first: hearts on sockets, teeth in a mouth, an iris on its ball.</summary>
     public int Layer => jobs.Max(j => j.Layer);
 
+    public bool IntoWet => jobs[0].Lay.IntoWet;
+
     public double WorkSeconds => jobs.Sum(j => j.WorkSeconds);
 
     public double DryingSeconds => jobs.Max(j => j.DryingSeconds);

@@ -70,7 +70,8 @@ public static class Sequencer
         (double Seconds, string? For) latest = (0, null);
         for (var a = 0; a < groups.Length; a++)
         {
-            if (ends[a] is not { } end || !overlap[a, b])
+            // Wet into wet goes on before the coat below has dried.
+            if (ends[a] is not { } end || !overlap[a, b] || groups[b].IntoWet)
             {
                 continue;
             }

@@ -13,6 +13,15 @@ public enum Material
     Pigment,
     Gel,
     Glitter,
+
+    /// <summary>One of several colours cast side by side in one pan.</summary>
+    SplitCake,
+
+    /// <summary>Metal or foil that sticks to a gel.</summary>
+    Leaf,
+
+    /// <summary>A stone that is glued on.</summary>
+    Gem,
 }
 
 /// <summary>How it looks when dry.</summary>
@@ -35,6 +44,7 @@ public enum Finish
 /// <param name="OnLips">Label says it is fit for lips.</param>
 /// <param name="LeftMl">How much of it is left, ml; null when nobody looked.</param>
 /// <param name="Price">Of a full pot, in the studio's currency; null when unknown.</param>
+/// <param name="Stripe">For a colour of a split cake, which pan it belongs to.</param>
 public sealed record PaintDescription(
     string Id,
     string Name,
@@ -48,7 +58,13 @@ public sealed record PaintDescription(
     bool NearEyes,
     bool OnLips,
     double? LeftMl = null,
-    double? Price = null);
+    double? Price = null,
+    SplitStripe? Stripe = null);
+
+/// <summary>Where a colour lies in a split cake.</summary>
+/// <param name="Cake">Name of the pan; colours of one pan share it.</param>
+/// <param name="Place">Its place in the pan, from 1.</param>
+public sealed record SplitStripe(string Cake, int Place);
 
 /// <summary>The paints at hand.</summary>
 public sealed record Kit(string Id, string Name, IReadOnlyList<PaintDescription> Paints);

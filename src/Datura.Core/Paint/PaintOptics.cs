@@ -10,6 +10,9 @@ public sealed record PaintOptics(double[] K, double[] S)
     public const double CardBlack = 0.01;
     public const double CardWhite = 0.84;
 
+    // How well a card is read (from memory).
+    private const double ReadingDeltaE = 1.5;
+
     private static readonly ConcurrentDictionary<(Lab, Lab, double), PaintOptics> Solved = new();
 
     /// <exception cref="ArgumentException">No real film gives this card.</exception>
@@ -29,13 +32,15 @@ public sealed record PaintOptics(double[] K, double[] S)
             throw new ArgumentException("The card is darker over white than over black; no paint can do that. Check which is which.");
         }
 
-        var black = SmoothReflectance.For(paint.OverBlack);
         var white = SmoothReflectance.For(paint.OverWhite);
+        // Less light comes back over black in every band; within what an eye or a camera is off, the film counts as opaque.
+        var black = SmoothReflectance.Below(paint.OverBlack, white)
+            ?? (ColourDifference.DeltaE00(paint.OverBlack, paint.OverWhite) < ReadingDeltaE ? white : throw new ArgumentException(
+                "The card sends back more of some colour over black than over white; no paint can do that. Check which is which, and take both in the same light."));
         var k = new double[Spectrum.Bands];
         var s = new double[Spectrum.Bands];
         for (var b = 0; b < Spectrum.Bands; b++)
         {
-            // Two smooth spectra from two colours may cross in a band by a hair; there the film counts as opaque.
             (k[b], s[b]) = Film.Solve(
                 SurfaceReflection.Inside(Math.Min(black[b], white[b])), SurfaceReflection.Inside(white[b]),
                 SurfaceReflection.Inside(CardBlack), SurfaceReflection.Inside(CardWhite), paint.CardFilmUm);

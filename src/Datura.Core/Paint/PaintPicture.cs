@@ -1,9 +1,7 @@
-using Datura.Core.Shapes;
+using System.Runtime.InteropServices;
+using Datura.Core.Body;
 
 namespace Datura.Core.Paint;
-
-/// <summary>One paint or mix laid over the marks of one coat.</summary>
-public sealed record LaidCoat(IReadOnlyList<Mark> Marks, PaintOptics Paint, double ThicknessUm);
 
 /// <summary>
 /// The colour of every pixel of the chart while coats go on. Film shares are rounded to 32 levels, so that a picture of a
@@ -11,14 +9,13 @@ public sealed record LaidCoat(IReadOnlyList<Mark> Marks, PaintOptics Paint, doub
 /// </summary>
 public sealed class PaintPicture
 {
-    public const int Levels = 32;
+    public const int Levels = CoverageMap.Levels;
 
     private readonly int[] stackOf;
-    private readonly List<double[]> stacks = [];
+    private readonly List<Layer> layers = [];
     private readonly List<Srgb> colours = [];
-    private readonly List<(int Under, int Coat, int Level)> layers = [];
+    private readonly List<LaidCoat> coats = [];
     private readonly SeenUnder? light;
-    private int coats;
 
     /// <param name="skin">Tone of the bare skin.</param>
     /// <param name="window">Which square of the chart, at what resolution.</param>
@@ -26,59 +23,113 @@ public sealed class PaintPicture
     public PaintPicture(Lab skin, ChartWindow window, SeenUnder? light = null)
     {
         this.light = light;
-        layers.Add((-1, -1, 0));
         Window = window;
         stackOf = new int[window.Pixels * window.Pixels];
-        stacks.Add([.. PaintStack.OnSkin(skin).Inside]);
+        layers.Add(new(-1, -1, 0, [.. PaintStack.OnSkin(skin).Inside], [], null, 0, SurfaceLook.Skin));
     }
 
     public ChartWindow Window { get; }
 
     /// <summary>Different stacks of films in the picture so far.</summary>
-    public int StackCount => stacks.Count;
+    public int StackCount => layers.Count;
 
-    public void Lay(LaidCoat coat)
+    /// <summary>One film of a stack.</summary>
+    /// <param name="Under">The stack beneath; −1 for bare skin.</param>
+    /// <param name="Inside">Reflectance per band below the surface, this film included.</param>
+    /// <param name="Surface">How it shines.</param>
+    /// <param name="Ground">What the film lies on, less what it lifted.</param>
+    private sealed record Layer(int Under, int Coat, int Level, double[] Inside, double[] Ground, PaintOptics? Film, double FilmUm, SurfaceLook Surface);
+
+    /// <summary>Lays several coats one after the other; what they cover is found side by side beforehand.</summary>
+    public void Lay(IEnumerable<LaidCoat> many)
     {
-        var map = CoverageMap.Of(coat.Marks, Window);
-        var films = Films(coat);
-        var next = new int[stacks.Count * Levels];
+        foreach (var (coat, map) in many.AsParallel().AsOrdered().Select(c => (c, CoverageMap.Of(c.Marks, Window, c.Split?.Load))))
+        {
+            Lay(coat, map);
+        }
+    }
+
+    public void Lay(LaidCoat coat) => Lay(coat, CoverageMap.Of(coat.Marks, Window, coat.Split?.Load));
+
+    private void Lay(LaidCoat coat, CoverageMap map)
+    {
+        var place = coats.Count;
+        coats.Add(coat);
+        var known = new Dictionary<(int Stack, int Kind), int>();
+        var films = new (double R, double T)[]?[Levels * (coat.Split?.Steps.Count ?? 1)];
+        var (lastStack, lastKind, lastResult) = (-1, -1, 0);
         for (var y = 0; y < map.Height; y++)
         {
-            var row = (map.Top + y) * Window.Pixels + map.Left;
-            for (var x = 0; x < map.Width; x++)
+            var levels = map.Level.AsSpan(y * map.Width, map.Width);
+            var from = levels.IndexOfAnyExcept((byte)0);
+            if (from < 0)
             {
-                var level = (int)(map.Share[y * map.Width + x] * (Levels - 1) + 0.5f);
+                continue;
+            }
+
+            var to = levels.LastIndexOfAnyExcept((byte)0);
+            var steps = map.Step.Length > 0 ? map.Step.AsSpan(y * map.Width, map.Width) : [];
+            var row = stackOf.AsSpan((map.Top + y) * Window.Pixels + map.Left, map.Width);
+            for (var x = from; x <= to; x++)
+            {
+                var level = levels[x];
                 if (level == 0)
                 {
                     continue;
                 }
 
-                ref var stack = ref stackOf[row + x];
-                ref var known = ref next[stack * Levels + level];
-                if (known == 0)
+                var kind = steps.Length > 0 ? steps[x] * Levels + level : level;
+                // Neighbours mostly have the same films beneath and on top.
+                if (row[x] != lastStack || kind != lastKind)
                 {
-                    known = stacks.Count;
-                    stacks.Add(Over(films[level], stacks[stack]));
-                    layers.Add((stack, coats, level));
+                    (lastStack, lastKind) = (row[x], kind);
+                    ref var found = ref CollectionsMarshal.GetValueRefOrAddDefault(known, (lastStack, kind), out var exists);
+                    if (!exists)
+                    {
+                        found = layers.Count;
+                        layers.Add(Over(lastStack, place, coat, kind, films));
+                    }
+
+                    lastResult = found;
                 }
 
-                stack = known;
+                row[x] = lastResult;
             }
         }
+    }
 
-        coats++;
+    private Layer Over(int stack, int place, LaidCoat coat, int kind, (double R, double T)[]?[] films)
+    {
+        var (level, step) = (kind % Levels, kind / Levels);
+        var paint = coat.Split?.Steps[step] ?? coat.Paint;
+        var um = coat.ThicknessUm * level / (Levels - 1);
+        var below = layers[stack];
+        var share = below.Film is null ? 0 : coat.IntoWet ? 1 : coats[below.Coat].LiftedByWater ? coat.Lifts : 0;
+        if (share > 0)
+        {
+            var (mixed, mixedUm) = WetFilm.Of(below.Film!, share * below.FilmUm, paint, um);
+            var left = share < 1 ? below.Film!.Over(below.Ground, (1 - share) * below.FilmUm) : below.Ground;
+            return new(stack, place, level, mixed.Over(left, mixedUm), left, mixed, mixedUm, below.Surface.Under(coat.Finish, um));
+        }
+
+        var film = films[kind] ??= [.. Enumerable.Range(0, Spectrum.Bands).Select(b => Film.Layer(paint.K[b], paint.S[b], um))];
+        var inside = new double[Spectrum.Bands];
+        for (var b = 0; b < inside.Length; b++)
+        {
+            inside[b] = Film.Over(film[b], below.Inside[b]);
+        }
+
+        return new(stack, place, level, inside, below.Inside, paint, um, below.Surface.Under(coat.Finish, um));
     }
 
     /// <summary>A core of the paint at a place, from the skin up: which coat, how much of its film, and the reflectance seen after it.</summary>
     /// <returns>The bare skin first, with coat −1.</returns>
     public IReadOnlyList<(int Coat, double FilmShare, double[] Seen)> CoreAt(double xMm, double yMm)
     {
-        int column = (int)Math.Floor(Window.ColumnOf(xMm)), row = (int)Math.Floor(Window.RowOf(yMm));
-        var stack = column < 0 || row < 0 || column >= Window.Pixels || row >= Window.Pixels ? 0 : stackOf[row * Window.Pixels + column];
         var core = new List<(int, double, double[])>();
-        for (; stack >= 0; stack = layers[stack].Under)
+        for (var stack = StackAt(xMm, yMm); stack >= 0; stack = layers[stack].Under)
         {
-            core.Add((layers[stack].Coat, layers[stack].Level / (double)(Levels - 1), [.. stacks[stack].Select(SurfaceReflection.SeenWithoutGloss)]));
+            core.Add((layers[stack].Coat, layers[stack].Level / (double)(Levels - 1), [.. layers[stack].Inside.Select(SurfaceReflection.SeenWithoutGloss)]));
         }
 
         core.Reverse();
@@ -89,21 +140,38 @@ public sealed class PaintPicture
     public Srgb At(double xMm, double yMm)
     {
         Settle();
-        int column = (int)Math.Floor(Window.ColumnOf(xMm)), row = (int)Math.Floor(Window.RowOf(yMm));
-        return column < 0 || row < 0 || column >= Window.Pixels || row >= Window.Pixels
-            ? colours[0]
-            : colours[stackOf[row * Window.Pixels + column]];
+        return colours[StackAt(xMm, yMm)];
     }
+
+    /// <summary>How a chart place shines.</summary>
+    public SurfaceLook SurfaceAt(double xMm, double yMm) => layers[StackAt(xMm, yMm)].Surface;
 
     /// <summary>All pixels, row by row from the top, four bytes each (R, G, B, 255).</summary>
     public byte[] Rgba()
     {
         Settle();
+        var table = colours.Select(c => (uint)(c.R | c.G << 8 | c.B << 16) | 0xFF000000).ToArray();
+        var result = new byte[stackOf.Length * 4];
+        Parallel.For(0, Window.Pixels, y =>
+        {
+            var row = MemoryMarshal.Cast<byte, uint>(result.AsSpan(y * Window.Pixels * 4, Window.Pixels * 4));
+            var stacks = stackOf.AsSpan(y * Window.Pixels, Window.Pixels);
+            for (var x = 0; x < row.Length; x++)
+            {
+                row[x] = BitConverter.IsLittleEndian ? table[stacks[x]] : System.Buffers.Binary.BinaryPrimitives.ReverseEndianness(table[stacks[x]]);
+            }
+        });
+        return result;
+    }
+
+    /// <summary>How every pixel shines, four bytes each: gloss, metal, sparkle, 255.</summary>
+    public byte[] Surfaces()
+    {
         var result = new byte[stackOf.Length * 4];
         for (var n = 0; n < stackOf.Length; n++)
         {
-            var c = colours[stackOf[n]];
-            (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = (c.R, c.G, c.B, 255);
+            var s = layers[stackOf[n]].Surface;
+            (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = ((byte)(255 * s.Gloss), (byte)(255 * s.Metal), (byte)(255 * s.Sparkle), 255);
         }
 
         return result;
@@ -113,37 +181,43 @@ public sealed class PaintPicture
     /// How far the base at every pixel is from hiding: ΔE00 between what is seen after its topmost base coat and that paint when
     /// nothing shows through. Pixels without a base have none.
     /// </summary>
-    /// <param name="opaque">Opaque colour of each coat that is a base, by its place in the order of work.</param>
-    public float?[] BaseShows(IReadOnlyDictionary<int, Lab> opaque)
+    /// <param name="isBase">Which coats are a base, by their place in the order of work.</param>
+    public float?[] BaseShows(Func<int, bool> isBase)
     {
-        var ofStack = new float?[stacks.Count];
-        Parallel.For(0, stacks.Count, n =>
+        var ofStack = new float?[layers.Count];
+        Parallel.For(0, layers.Count, n =>
         {
-            var layer = n;
-            while (layer >= 0 && !opaque.ContainsKey(layers[layer].Coat))
+            var layer = layers[n];
+            while (layer.Coat >= 0 && !isBase(layer.Coat))
             {
-                layer = layers[layer].Under;
+                layer = layers[layer.Under];
             }
 
-            if (layer >= 0)
+            if (layer.Film is { } film)
             {
-                double[] seen = [.. stacks[layer].Select(SurfaceReflection.SeenWithoutGloss)];
-                ofStack[n] = (float)ColourDifference.DeltaE00(Lab.From(Observer.Look(seen, Observer.D65)), opaque[layers[layer].Coat]);
+                double[] seen = [.. layer.Inside.Select(SurfaceReflection.SeenWithoutGloss)];
+                ofStack[n] = (float)ColourDifference.DeltaE00(Lab.From(Observer.Look(seen, Observer.D65)), new PaintStackProbe(film).OpaqueColour);
             }
         });
         return [.. stackOf.Select(s => ofStack[s])];
     }
 
+    private int StackAt(double xMm, double yMm)
+    {
+        int column = (int)Math.Floor(Window.ColumnOf(xMm)), row = (int)Math.Floor(Window.RowOf(yMm));
+        return column < 0 || row < 0 || column >= Window.Pixels || row >= Window.Pixels ? 0 : stackOf[row * Window.Pixels + column];
+    }
+
     private void Settle()
     {
-        if (colours.Count == stacks.Count)
+        if (colours.Count == layers.Count)
         {
             return;
         }
 
         var from = colours.Count;
-        var added = new Srgb[stacks.Count - from];
-        Parallel.For(0, added.Length, k => added[k] = Seen(stacks[from + k], light));
+        var added = new Srgb[layers.Count - from];
+        Parallel.For(0, added.Length, k => added[k] = Seen(layers[from + k].Inside, light));
         colours.AddRange(added);
     }
 
@@ -156,20 +230,5 @@ public sealed class PaintPicture
         }
 
         return light is null ? Srgb.From(Observer.Look(seen, Observer.D65)) : light.Shown(seen);
-    }
-
-    private static (double R, double T)[][] Films(LaidCoat coat) => [.. Enumerable.Range(0, Levels).Select(level =>
-        Enumerable.Range(0, Spectrum.Bands).Select(b =>
-            Film.Layer(coat.Paint.K[b], coat.Paint.S[b], coat.ThicknessUm * level / (Levels - 1))).ToArray())];
-
-    private static double[] Over((double R, double T)[] film, double[] ground)
-    {
-        var result = new double[Spectrum.Bands];
-        for (var b = 0; b < Spectrum.Bands; b++)
-        {
-            result[b] = Film.Over(film[b], ground[b]);
-        }
-
-        return result;
     }
 }

@@ -21,6 +21,16 @@ public readonly record struct Srgb(byte R, byte G, byte B)
             0.0556434 * x - 0.2040259 * y + 1.0572252 * z);
     }
 
+    /// <summary>The inverse of <see cref="Linear"/>: linear channels, 0 to 1.</summary>
+    public static Xyz ToXyz(double r, double g, double b)
+    {
+        var w = Lab.D65White;
+        return new(
+            (0.4124564 * r + 0.3575761 * g + 0.1804375 * b) * w.X / 0.95047,
+            (0.2126729 * r + 0.7151522 * g + 0.0721750 * b) * w.Y,
+            (0.0193339 * r + 0.1191920 * g + 0.9503041 * b) * w.Z / 1.08883);
+    }
+
     public static Srgb From(Lab lab) => From(lab.ToXyz());
 
     public string Hex => $"#{R:x2}{G:x2}{B:x2}";

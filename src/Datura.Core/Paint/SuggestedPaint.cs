@@ -11,7 +11,7 @@ public static class SuggestedPaint
     /// <param name="zones">Where the part hangs; decides whether eye or lip paints are needed.</param>
     /// <returns>The paint's id, or null when the kit has none that may go there.</returns>
     public static string? For(CoatRole role, IReadOnlyList<string> zones, Kit kit) => kit.Paints
-        .Where(p => p.Material is not (Material.Pencil or Material.Metallic or Material.Gel or Material.Glitter))
+        .Where(p => Materials.Mixes(p.Material) && p.Material is not Material.Metallic || p.Material is Material.Powder)
         .Where(p => p.NearEyes || !zones.Any(z => z is "lid" or "orbit"))
         .Where(p => p.OnLips || !zones.Contains("lips"))
         .Where(p => p.Material is not (Material.Powder or Material.Pigment) || role.Tool == Tool.SoftBrush)

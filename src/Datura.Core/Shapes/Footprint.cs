@@ -23,7 +23,7 @@ public sealed class Footprint
 
     public double AreaMm2 { get; private set; }
 
-    /// <summary>A place well inside: the middle of the widest row.</summary>
+    /// <summary>A place well inside: of the largest figure, or the middle of the longest line.</summary>
     public ChartPoint Inside { get; private set; }
 
     public static Footprint Of(IReadOnlyList<Mark> marks)
@@ -48,7 +48,8 @@ public sealed class Footprint
             result.Lay(mark);
         }
 
-        result.Settle();
+        result.Inside = InsideOf(marks);
+        result.AreaMm2 = result.covered.Count(c => c) * Lattice.CellMm * Lattice.CellMm;
         return result;
     }
 
@@ -186,24 +187,16 @@ public sealed class Footprint
         }
     }
 
-    private void Settle()
+    // Of figures that touch in cells but not in truth, the place must lie in one of them.
+    private static ChartPoint InsideOf(IReadOnlyList<Mark> marks)
     {
-        var (cells, widest) = (0, 0);
-        for (var row = 0; row < height; row++)
+        if (marks.OfType<RegionMark>().Where(r => !r.Outline.IsEmpty).MaxBy(r => r.Outline.Area) is { } widest)
         {
-            var run = 0;
-            for (var column = 0; column < width; column++)
-            {
-                run = covered[row * width + column] ? run + 1 : 0;
-                cells += run > 0 ? 1 : 0;
-                if (run > widest)
-                {
-                    widest = run;
-                    Inside = Lattice.Middle(bottom + row, left + column - run / 2);
-                }
-            }
+            var at = widest.Outline.InteriorPoint;
+            return new(at.X, at.Y);
         }
 
-        AreaMm2 = cells * Lattice.CellMm * Lattice.CellMm;
+        return marks.OfType<StrokeMark>().MaxBy(s => s.Path.Count) is { } longest ? longest.Path[longest.Path.Count / 2]
+            : marks.OfType<DotMark>().MaxBy(d => d.DiameterMm)?.At ?? default;
     }
 }

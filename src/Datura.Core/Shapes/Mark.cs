@@ -32,7 +32,18 @@ public abstract record Mark(string Role, Side Side)
 /// <param name="Fade">Optional thinning down the body.</param>
 public sealed record RegionMark(string Role, Side Side, Geometry Outline, double EdgeMm, Fade? Fade = null) : Mark(Role, Side)
 {
+    /// <summary>What is left bare for other parts, up to a clean edge; the outline is already without it.</summary>
+    public Reserve? Reserve { get; init; }
+
     public override Envelope Box() => Outline.EnvelopeInternal;
+}
+
+/// <summary>Areas spared from a coat.</summary>
+/// <param name="Whole">The coat's outline as it would be without them: their edges are clean, however soft its own is.</param>
+public sealed record Reserve(Geometry Whole, Geometry Spared)
+{
+    /// <summary>A sponge is held off by hand to about this (common practice).</summary>
+    public const double EdgeMm = 1;
 }
 
 /// <summary>The film is whole above one chart height and gone below another, mm.</summary>

@@ -21,6 +21,7 @@ public enum Priority
 /// <param name="Coats">Number of coats per role where it differs from the usual.</param>
 /// <param name="Moved">How far the painter moved it from where it hangs.</param>
 /// <param name="Motif">The painter's own drawing; only for parts of the kind that lays one.</param>
+/// <param name="Laid">How coats are laid, per role, where it differs from the usual.</param>
 public sealed record Part(
     string Id,
     string Kind,
@@ -35,7 +36,12 @@ public sealed record Part(
     IReadOnlyDictionary<string, PaintMix> Paints,
     IReadOnlyDictionary<string, int> Coats,
     Move Moved = default,
-    Motif? Motif = null);
+    Motif? Motif = null,
+    IReadOnlyDictionary<string, CoatLay>? Laid = null)
+{
+    /// <summary>How a role's coat is laid.</summary>
+    public CoatLay LayOf(string role) => Laid is not null && Laid.TryGetValue(role, out var lay) ? lay : CoatLay.Usual;
+}
 
 /// <summary>A move on the skin, mm: away from the mid-line (for a part across it, towards the wearer's left) and up.</summary>
 public readonly record struct Move(double OutMm, double UpMm)

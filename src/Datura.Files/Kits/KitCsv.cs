@@ -23,7 +23,7 @@ public static class KitCsv
     ];
 
     // May be left out, in the table and in each line.
-    private static readonly string[] Optional = ["left ml", "price"];
+    private static readonly string[] Optional = ["left ml", "price", "cake", "place in cake"];
 
     public static string Write(IReadOnlyList<PaintDescription> paints)
     {
@@ -42,7 +42,7 @@ public static class KitCsv
                 [
                     p.Id, p.Name, p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
                     p.CoatFilmUm, p.DryingSeconds, p.NearEyes ? "yes" : "no", p.OnLips ? "yes" : "no",
-                    p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "",
+                    p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "", p.Stripe?.Cake ?? "", p.Stripe is { } stripe ? stripe.Place : "",
                 ];
                 foreach (var field in fields)
                 {
@@ -103,7 +103,9 @@ public static class KitCsv
         var paint = new PaintDescription(
             Text("id"), Text("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
             new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
-            Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"));
+            Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"),
+            csv.HeaderRecord!.Contains("cake", StringComparer.OrdinalIgnoreCase) && csv.GetField("cake") is { Length: > 0 } cake
+                ? new(cake, (int)(Maybe("place in cake") ?? throw new KitFileException(csv.Parser.RawRow, "a stripe of a split cake needs its place in the cake, from 1."))) : null);
         if (paint.Price < 0 || paint.LeftMl < 0)
         {
             throw new KitFileException(csv.Parser.RawRow, $"{paint.Name}: neither the price nor what is left can be negative.");

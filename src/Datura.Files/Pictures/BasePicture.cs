@@ -1,5 +1,4 @@
 using Datura.Core;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Files.Pictures;
@@ -10,11 +9,9 @@ public static class BasePicture
     private const float Hidden = 2;
     private const float Thin = 6;
 
-    public static byte[] Png(PlannedLook look, Kit kit, int pixels)
+    public static byte[] Png(PlannedLook look, int pixels)
     {
-        var opaque = look.InOrder.Select((j, k) => (Job: j, Place: k)).Where(j => j.Job.Role.Stage == Stage.Base)
-            .ToDictionary(j => j.Place, j => new PaintStackProbe(PaintOptics.Of(j.Job.Mix, kit)).OpaqueColour);
-        var shows = BustPicture.Painted(look, look.Coats.Count, pixels).BaseShows(opaque);
+        var shows = BustPicture.Painted(look, look.Coats.Count, pixels).BaseShows(coat => look.InOrder[coat].Role.Stage == Stage.Base);
         var rgba = new byte[4 * shows.Length];
         for (var n = 0; n < shows.Length; n++)
         {

@@ -56,6 +56,7 @@ public sealed class BustBuffer
         Array.Fill(depth, float.NegativeInfinity);
         Chart = new (float, float)[width * height];
         Shade = new float[width * height];
+        Highlight = new float[width * height];
     }
 
     public int Width { get; }
@@ -68,26 +69,32 @@ public sealed class BustBuffer
     /// <summary>Brightness factor per pixel; 0 where there is no skin.</summary>
     public float[] Shade { get; }
 
+    /// <summary>Strength of the key light's highlight on a fully glossy surface, 0 to 1.</summary>
+    public float[] Highlight { get; }
+
     public static BustBuffer Render(SkinMesh mesh, BustView view, int width, int height)
     {
         var buffer = new BustBuffer(width, height);
         var projected = new (float X, float Y, float Z)[mesh.Positions.Length];
         var lit = new float[mesh.Positions.Length];
+        var shining = new float[mesh.Positions.Length];
         for (var n = 0; n < projected.Length; n++)
         {
             projected[n] = view.Project(mesh.Positions[n], width, height);
-            lit[n] = (float)Lighting.Shade(view.Turned(mesh.Normals[n]));
+            var normal = view.Turned(mesh.Normals[n]);
+            lit[n] = (float)Lighting.Shade(normal);
+            shining[n] = (float)Lighting.Highlight(normal);
         }
 
         for (var t = 0; t < mesh.Triangles.Length; t += 3)
         {
-            buffer.Fill(mesh, projected, lit, mesh.Triangles[t], mesh.Triangles[t + 1], mesh.Triangles[t + 2]);
+            buffer.Fill(mesh, projected, lit, shining, mesh.Triangles[t], mesh.Triangles[t + 1], mesh.Triangles[t + 2]);
         }
 
         return buffer;
     }
 
-    private void Fill(SkinMesh mesh, (float X, float Y, float Z)[] at, float[] lit, int a, int b, int c)
+    private void Fill(SkinMesh mesh, (float X, float Y, float Z)[] at, float[] lit, float[] shining, int a, int b, int c)
     {
         var (pa, pb, pc) = (at[a], at[b], at[c]);
         var area = (pb.X - pa.X) * (pc.Y - pa.Y) - (pc.X - pa.X) * (pb.Y - pa.Y);
@@ -122,6 +129,7 @@ public sealed class BustBuffer
                 }
 
                 depth[n] = z;
+                Highlight[n] = wa * shining[a] + wb * shining[b] + wc * shining[c];
                 Shade[n] = wa * lit[a] + wb * lit[b] + wc * lit[c];
                 Chart[n] = (
                     (float)(wa * mesh.Chart[a].XMm + wb * mesh.Chart[b].XMm + wc * mesh.Chart[c].XMm),

@@ -21,8 +21,13 @@ public static class BustPicture
             var (r, g, b) = (SurroundGrey, SurroundGrey, SurroundGrey);
             if (shade > 0)
             {
-                var c = paint.At(buffer.Chart[n].X, buffer.Chart[n].Y);
-                (r, g, b) = (Lit(c.R, shade), Lit(c.G, shade), Lit(c.B, shade));
+                var (x, y) = buffer.Chart[n];
+                var (c, surface) = (paint.At(x, y), paint.SurfaceAt(x, y));
+                // Metal gives its own colour to the highlight and is darker beside it. The browser's bust has the same numbers (SkinScene.ts).
+                var matt = shade * (float)(1 - 0.4 * surface.Metal);
+                var shine = buffer.Highlight[n] * (float)(surface.Gloss * (0.5 + 0.7 * surface.Metal));
+                var own = (float)surface.Metal;
+                (r, g, b) = (Lit(c.R, matt, shine, own), Lit(c.G, matt, shine, own), Lit(c.B, matt, shine, own));
             }
 
             (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = (r, g, b, 255);
@@ -50,11 +55,7 @@ public static class BustPicture
         var pictures = new List<byte[]> { Halved(Rgba(buffer, paint), width, height) };
         foreach (var step in look.Coats)
         {
-            foreach (var coat in step)
-            {
-                paint.Lay(coat);
-            }
-
+            paint.Lay(step);
             pictures.Add(Halved(Rgba(buffer, paint), width, height));
         }
 
@@ -82,15 +83,20 @@ public static class BustPicture
     public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels, SeenUnder? light = null)
     {
         var paint = new PaintPicture(look.Skin, new(pixels), light);
-        foreach (var coat in look.Coats.Take(steps).SelectMany(s => s))
-        {
-            paint.Lay(coat);
-        }
-
+        paint.Lay(look.Coats.Take(steps).SelectMany(s => s));
         return paint;
     }
 
-    private static byte Lit(byte value, float shade) => (byte)Math.Clamp(value * shade + 0.5f, 0, 255);
+    /// <summary>The chart's paint after a number of coats, in the order of work.</summary>
+    public static PaintPicture PaintedCoats(PlannedLook look, int coats, int pixels, SeenUnder? light = null)
+    {
+        var paint = new PaintPicture(look.Skin, new(pixels), light);
+        paint.Lay(look.Coats.SelectMany(s => s).Take(coats));
+        return paint;
+    }
+
+    private static byte Lit(byte value, float shade, float shine, float own) =>
+        (byte)Math.Clamp(value * shade + shine * (255 + own * (1.6f * value - 255)) + 0.5f, 0, 255);
 
     private static byte[] Halved(byte[] rgba, int width, int height)
     {

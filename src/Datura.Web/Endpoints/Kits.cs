@@ -7,7 +7,7 @@ namespace Datura.Web;
 /// <summary>A paint of a kit with the colours one sees.</summary>
 public sealed record PaintResource(
     string Id, string Name, Material Material, Finish Finish, string OpaqueColour, string OverBlack, string OverWhite,
-    double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips);
+    double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips, SplitStripe? Stripe);
 
 public sealed record KitResource(string Id, int Revision, string Name, IReadOnlyList<PaintResource> Paints);
 
@@ -87,25 +87,41 @@ public static class KitEndpoints
 
         for (var k = 0; k < kit.Paints.Count; k++)
         {
-            var paint = kit.Paints[k];
-            if (!(paint.CoatFilmUm is > 0 and < 500 && paint.DryingSeconds is >= 0 and < 7200))
-            {
-                throw new BadInputException($"paints[{k}]", $"{paint.Name}: a coat is up to 500 µm thick and dries within two hours.");
-            }
+            Check(kit.Paints[k], $"paints[{k}]");
+        }
+    }
 
-            if (paint.Price is < 0 or > 1e6 or double.NaN || paint.LeftMl is < 0 or > 1e5 or double.NaN)
-            {
-                throw new BadInputException($"paints[{k}]", $"{paint.Name}: neither the price nor what is left can be negative. Leave them out when they are not known.");
-            }
+    /// <summary>Whether a paint can be: film, drying, price, and a card that some real film gives.</summary>
+    /// <exception cref="BadInputException">It cannot; the sentence says why.</exception>
+    internal static void Check(PaintDescription? paint, string field)
+    {
+        if (paint is null || string.IsNullOrWhiteSpace(paint.Id) || string.IsNullOrWhiteSpace(paint.Name) || paint.Name.Length > 120)
+        {
+            throw new BadInputException(field, "Give the paint a name of 1 to 120 letters.");
+        }
 
-            try
-            {
-                PaintOptics.Of(paint);
-            }
-            catch (ArgumentException problem)
-            {
-                throw new BadInputException($"paints[{k}]", $"{paint.Name}: {problem.Message}");
-            }
+        if (!(paint.CoatFilmUm is > 0 and < 500 && paint.DryingSeconds is >= 0 and < 7200))
+        {
+            throw new BadInputException(field, $"{paint.Name}: a coat is up to 500 µm thick and dries within two hours.");
+        }
+
+        if (paint.Price is < 0 or > 1e6 or double.NaN || paint.LeftMl is < 0 or > 1e5 or double.NaN)
+        {
+            throw new BadInputException(field, $"{paint.Name}: neither the price nor what is left can be negative. Leave them out when they are not known.");
+        }
+
+        if (paint.Stripe is { } stripe && (string.IsNullOrWhiteSpace(stripe.Cake) || stripe.Place is < 1 or > 40))
+        {
+            throw new BadInputException(field, $"{paint.Name}: a stripe of a split cake needs the name of its pan and its place, from 1.");
+        }
+
+        try
+        {
+            PaintOptics.Of(paint);
+        }
+        catch (ArgumentException problem)
+        {
+            throw new BadInputException(field, problem.Message.StartsWith(paint.Name, StringComparison.Ordinal) ? problem.Message : $"{paint.Name}: {problem.Message}");
         }
     }
 
@@ -114,6 +130,6 @@ public static class KitEndpoints
         var kit = Library.Read<Kit>(stored.Body);
         return new(stored.Id, stored.Revision, kit.Name, [.. kit.Paints.Select(p => new PaintResource(
             p.Id, p.Name, p.Material, p.Finish, Srgb.From(new PaintStackProbe(PaintOptics.Of(p)).OpaqueColour).Hex,
-            Srgb.From(p.OverBlack).Hex, Srgb.From(p.OverWhite).Hex, p.CoatFilmUm, p.DryingSeconds, p.NearEyes, p.OnLips))]);
+            Srgb.From(p.OverBlack).Hex, Srgb.From(p.OverWhite).Hex, p.CoatFilmUm, p.DryingSeconds, p.NearEyes, p.OnLips, p.Stripe))]);
     }
 }

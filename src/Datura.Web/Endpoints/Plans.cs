@@ -23,7 +23,7 @@ public static class PlanEndpoints
     {
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
         plans.MapPost("/", async (PlanRequest request, PlanService service) => TypedResults.Ok((await service.PlanAsync(request)).Plan));
-        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? pixels, string? lamp, PlanService service) =>
+        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, PlanService service) =>
         {
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
@@ -32,8 +32,8 @@ public static class PlanEndpoints
             }
 
             var planned = await service.PlanAsync(request);
-            var picture = BustPicture.Painted(
-                planned, steps ?? planned.Coats.Count, size, lamp is { Length: > 0 } ? new(await CoatEndpoints.LightAsync(service, request, lamp)) : null);
+            var light = lamp is { Length: > 0 } ? new Core.Paint.SeenUnder(await CoatEndpoints.LightAsync(service, request, lamp)) : null;
+            var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light);
             return TypedResults.File(Png.Of(picture.Rgba(), size, size), "image/png");
         });
         plans.MapPost("/strip", async (PlanRequest request, PlanService service) =>

@@ -117,8 +117,7 @@ public class LightTests
                 picture.Lay(coat);
             }
 
-            var opaque = new Dictionary<int, Lab> { [0] = new PaintStackProbe(PaintOptics.Of(planned.InOrder[0].Mix, DemoWorld.Kit)).OpaqueColour };
-            var shows = picture.BaseShows(opaque);
+            var shows = picture.BaseShows(coat => coat == 0);
             Assert.Null(shows[0]);
             return shows.Where(s => s is not null).Average(s => s!.Value);
         }

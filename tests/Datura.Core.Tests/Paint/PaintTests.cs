@@ -76,7 +76,7 @@ public class PaintTests
     public void WetIntoWetOfOnePaintIsOneThickCoat()
     {
         var kelp = Optics("kelp-green");
-        var wet = PaintStack.OnSkin(Pale).WithWetIntoWet(kelp, 8, kelp, 12).Colour();
+        var wet = PaintStack.OnSkin(Pale).With(kelp, 8).IntoWet(kelp, 12).Colour();
         Assert.Equal(0, ColourDifference.DeltaE00(wet, PaintStack.OnSkin(Pale).With(kelp, 20).Colour()), 1e-6);
     }
 
@@ -112,7 +112,7 @@ public class PaintTests
     {
         var window = new ChartWindow(512);
         var map = CoverageMap.Of([Square(30, edgeMm)], window);
-        var mm2 = map.Share.Sum(s => (double)s) * window.MmPerPixel * window.MmPerPixel;
+        var mm2 = map.Level.Sum(l => l / (CoverageMap.Levels - 1.0)) * window.MmPerPixel * window.MmPerPixel;
         Assert.Equal(60 * 60, mm2, 60 * 60 * 0.01);
     }
 
@@ -123,7 +123,7 @@ public class PaintTests
         {
             var window = new ChartWindow(pixels);
             var line = new StrokeMark("line", Side.Middle, [new(-50, 3), new(50, 11)], [0.4, 0.4]);
-            return CoverageMap.Of([line], window).Share.Sum(s => (double)s) * window.MmPerPixel * window.MmPerPixel;
+            return CoverageMap.Of([line], window).Level.Sum(l => l / (CoverageMap.Levels - 1.0)) * window.MmPerPixel * window.MmPerPixel;
         }
 
         Assert.Equal(Paint(2048), Paint(512), 0.35 * Paint(2048));

@@ -35,6 +35,11 @@ export type RecipeAnswer = Schemas['RecipeAnswerResource']
 export type LostPair = Schemas['LostPair']
 export type FewestPaints = Schemas['FewestResource']
 export type CoreLayer = Schemas['CoreLayer']
+export type PlanCoat = Schemas['PlanCoat']
+export type PlanLaid = Schemas['PlanLaid']
+export type Lay = Schemas['LayDocument']
+export type Wash = Schemas['WashResource']
+export type Cast = Schemas['CastResource']
 export type PaintDescription = Schemas['PaintDescription']
 
 /** A problem as the service reports it (RFC 9457), or a lost connection (status 0). */
@@ -159,6 +164,26 @@ export const api = {
         params: { path: { id: kit }, query: { ...wanted, face, eyes, lips, without: without ?? undefined } },
       }),
     ),
+  wash: (
+    kit: string,
+    face: string,
+    wanted: { l: number; a: number; b: number },
+    eyes: boolean,
+    lips: boolean,
+    without: string | null,
+  ) =>
+    answer(
+      client.GET('/api/kits/{id}/wash', {
+        params: { path: { id: kit }, query: { ...wanted, face, eyes, lips, without: without ?? undefined } },
+      }),
+    ),
+  cast: (kit: string, face: string, paint: string, l: number) =>
+    answer(client.GET('/api/kits/{id}/cast', { params: { path: { id: kit }, query: { face, paint, l } } })),
+  wholeKit: (id: string) => answer(client.GET('/api/kits/{id}', { params: { path: { id } } })),
+  tryPaint: (face: string, paint: PaintDescription) =>
+    answer(client.POST('/api/kits/try/{face}', { params: { path: { face } }, body: paint })),
+  photoColour: (spot: number[], white: number[]) =>
+    answer(client.POST('/api/colours/from-photo', { body: { spot, white, whiteReflectance: null } })),
   readKitCsv: async (text: string) =>
     JSON.parse(await (await blob('/api/kits/read-csv', text)).text()) as PaintDescription[],
   saveKit: (id: string, revision: number, kit: { id: string; name: string; paints: PaintDescription[] }) =>
@@ -185,6 +210,11 @@ export const api = {
       request,
       signal,
     ),
+  /** The paint after so many coats, in the order of work. */
+  paintCoats: (request: PlanRequest, coats: number, pixels: number, signal?: AbortSignal, lamp = '') =>
+    blob(`/api/plan/paint?pixels=${pixels}&lamp=${lamp}&coats=${coats}`, request, signal),
+  finish: (request: PlanRequest, steps: number | null, signal?: AbortSignal) =>
+    blob(`/api/plan/finish${steps === null ? '' : `?steps=${steps}`}`, request, signal),
   dots: (request: PlanRequest, tolerance: number) =>
     answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request })),
   handles: (request: PlanRequest, part: string) =>

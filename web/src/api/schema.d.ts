@@ -83,6 +83,113 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits/try/{face}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    face: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PaintDescription"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PaintOnSkin"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/from-photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PhotoSpot"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PhotoAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds": {
         parameters: {
             query?: never;
@@ -1980,6 +2087,7 @@ export interface paths {
             parameters: {
                 query?: {
                     steps?: number;
+                    coats?: number;
                     pixels?: number;
                     lamp?: string;
                 };
@@ -2340,217 +2448,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kits/{id}/on/{face}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                    face: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["PaintOnSkin"][];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kits/{id}/recipe": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query: {
-                    l: number;
-                    a: number;
-                    b: number;
-                    face: string;
-                    eyes?: boolean;
-                    lips?: boolean;
-                    without?: string;
-                };
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["RecipeAnswerResource"];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kits/{id}/paints.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kits/{id}/palette.gpl": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/plan/core": {
         parameters: {
             query?: never;
@@ -2586,6 +2483,56 @@ export interface paths {
                         "application/json": components["schemas"]["CoreLayer"][];
                     };
                 };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    steps?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
                 /** @description Bad Request */
                 400: {
                     headers: {
@@ -2778,6 +2725,339 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits/{id}/on/{face}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    face: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PaintOnSkin"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    l: number;
+                    a: number;
+                    b: number;
+                    face: string;
+                    eyes?: boolean;
+                    lips?: boolean;
+                    without?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecipeAnswerResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/wash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    l: number;
+                    a: number;
+                    b: number;
+                    face: string;
+                    eyes?: boolean;
+                    lips?: boolean;
+                    without?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WashResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/cast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    paint: string;
+                    l: number;
+                    face: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CastResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/paints.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/palette.gpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2800,6 +3080,17 @@ export interface components {
                 [key: string]: number[][];
             };
         };
+        CastResource: {
+            /** Format: double */
+            filmUm: null | number;
+            /** Format: double */
+            share: null | number;
+            seen: null | string;
+            /** Format: double */
+            skinL: number;
+            /** Format: double */
+            opaqueL: number;
+        };
         CautionNote: {
             severity: components["schemas"]["Severity"];
             sentence: string;
@@ -2818,8 +3109,10 @@ export interface components {
             paint: string;
             /** Format: double */
             filmUm: number;
+            laid: string;
             colour: string;
             underLight: string;
+            everywhere: string[];
         };
         Costume: {
             /** Format: double */
@@ -2959,6 +3252,12 @@ export interface components {
             name: string;
             colour: string;
         };
+        LayDocument: {
+            /** Format: double */
+            film?: null | number;
+            intoWet?: null | boolean;
+            split?: null | components["schemas"]["SplitDocument"];
+        };
         LeftRight: {
             /** Format: double */
             leftCm2: number;
@@ -2977,6 +3276,8 @@ export interface components {
             notes: null | string;
             mapping: components["schemas"]["Mapping"];
             parts: components["schemas"]["PartDocument"][];
+            /** Format: double */
+            wetLifts?: null | number;
         };
         LookResource: {
             id: string;
@@ -3007,7 +3308,7 @@ export interface components {
         /** @enum {unknown} */
         Mapping: "pencil" | "freehand";
         /** @enum {unknown} */
-        Material: "waterCake" | "cream" | "powder" | "pencil" | "metallic" | "pigment" | "gel" | "glitter";
+        Material: "waterCake" | "cream" | "powder" | "pencil" | "metallic" | "pigment" | "gel" | "glitter" | "splitCake" | "leaf" | "gem";
         /** @enum {unknown} */
         MeasureGroup: "heights" | "widths" | "round" | "neckAndChest" | "leftAndRight";
         MeasurePreset: {
@@ -3080,6 +3381,7 @@ export interface components {
             leftMl?: null | number;
             /** Format: double */
             price?: null | number;
+            stripe?: null | components["schemas"]["SplitStripe"];
         };
         PaintOnSkin: {
             id: string;
@@ -3104,6 +3406,7 @@ export interface components {
             leftMl: null | number;
             /** Format: double */
             price: null | number;
+            stripe: null | components["schemas"]["SplitStripe"];
         };
         PaintResource: {
             id: string;
@@ -3119,6 +3422,7 @@ export interface components {
             dryingSeconds: number;
             nearEyes: boolean;
             onLips: boolean;
+            stripe: null | components["schemas"]["SplitStripe"];
         };
         PaintShare: {
             paint: string;
@@ -3167,6 +3471,19 @@ export interface components {
             };
             moved?: null | components["schemas"]["Move"];
             motif?: null | components["schemas"]["Motif"];
+            laid?: null | {
+                [key: string]: components["schemas"]["LayDocument"];
+            };
+        };
+        PhotoAnswer: {
+            colour: components["schemas"]["Lab"];
+            hex: string;
+        };
+        PhotoSpot: {
+            spot: number[];
+            white: number[];
+            /** Format: double */
+            whiteReflectance: null | number;
         };
         PlacedDot: {
             /** Format: int32 */
@@ -3221,6 +3538,19 @@ export interface components {
             areaCm2: number;
             /** Format: double */
             lineMm: number;
+            /** Format: double */
+            filmShare: number;
+            intoWet: boolean;
+            splitColours: string[];
+        };
+        PlanLaid: {
+            /** Format: int32 */
+            number: number;
+            partId: string;
+            part: string;
+            coat: string;
+            paint: string;
+            colour: string;
         };
         PlanMark: {
             role: string;
@@ -3285,6 +3615,7 @@ export interface components {
             waitsFor: null | string;
             why: string[];
             cautions: string[];
+            coats: components["schemas"]["PlanLaid"][];
         };
         /** @enum {unknown} */
         Priority: "must" | "nice" | "extra";
@@ -3300,6 +3631,7 @@ export interface components {
             wanted: string;
             best: components["schemas"]["RecipeResource"];
             single: components["schemas"]["RecipeResource"];
+            deeper: components["schemas"]["RecipeResource"];
         };
         RecipeResource: {
             shares: components["schemas"]["RecipeShare"][];
@@ -3378,6 +3710,21 @@ export interface components {
             /** @default  */
             against: string;
         };
+        SplitDocument: {
+            /** Format: double */
+            overlap: number;
+            /** Format: double */
+            axisDeg: number;
+            flipped: boolean;
+            fromMiddle: boolean;
+            /** Format: double */
+            powder: number;
+        };
+        SplitStripe: {
+            cake: string;
+            /** Format: int32 */
+            place: number;
+        };
         /** @enum {unknown} */
         Stage: "map" | "base" | "depth" | "bodyColour" | "line" | "highlight" | "finish";
         StepLength: {
@@ -3397,6 +3744,16 @@ export interface components {
         };
         /** @enum {unknown} */
         Tool: "pencilLiner" | "sponge" | "halfRoundSponge" | "softBrush" | "flatBrush" | "filbert" | "round1" | "round3" | "round5" | "round6";
+        WashResource: {
+            shares: components["schemas"]["RecipeShare"][];
+            /** Format: double */
+            filmUm: number;
+            /** Format: double */
+            share: number;
+            seen: string;
+            /** Format: double */
+            deltaE: number;
+        };
         /** @enum {unknown} */
         WearerCaution: "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child";
     };

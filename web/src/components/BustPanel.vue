@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
+import { useCoats } from '../stores/coats'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
 import type { BustView } from '../three/SkinScene'
@@ -24,6 +25,7 @@ defineProps<{ quiet: boolean }>()
 const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
 
 const workspace = useWorkspace()
+const coats = useCoats()
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const pointer = ref({ x: 0, y: 0 })
@@ -102,6 +104,18 @@ defineExpose({ show, turn, face, keys: VIEWS })
     />
     <skin-labels :scene="scene" :tick="tick" />
     <lens-bar />
+    <div v-if="coats.before" class="divide">
+      <input
+        v-model.number="coats.divide"
+        type="range"
+        min="0"
+        max="1"
+        step="0.005"
+        aria-label="Before to the left, after to the right"
+      />
+      <span class="edge" :style="{ left: `${100 * coats.divide}%` }" />
+      <span class="words">before | after</span>
+    </div>
     <p v-if="failed" class="failed">{{ failed }}</p>
     <div class="views segments" role="group" aria-label="View">
       <button
@@ -177,6 +191,41 @@ canvas {
 
 .facts.before {
   transform: translateX(calc(-100% - 16px));
+}
+
+.divide {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+
+.divide input {
+  position: absolute;
+  left: -8px;
+  right: -8px;
+  bottom: 44px;
+  width: calc(100% + 16px);
+  pointer-events: auto;
+  accent-color: #d9c8ff;
+}
+
+.divide .edge {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 1px;
+  background: rgba(255, 255, 255, 0.75);
+}
+
+.divide .words {
+  position: absolute;
+  bottom: 72px;
+  left: 50%;
+  transform: translateX(-50%);
+  padding: 1px 9px;
+  border-radius: 6px;
+  color: #fff;
+  background: rgba(30, 27, 36, 0.86);
 }
 
 .failed {

@@ -20,6 +20,11 @@ const lamps = computed(() => [
   { label: `${catalogue.setting?.name ?? 'the setting'}`, value: 'setting' },
   ...catalogue.lamps.map((l) => ({ label: l.name, value: l.id })),
 ])
+const laid = computed(() =>
+  (workspace.plan?.steps ?? []).flatMap((s) =>
+    s.coats.map((c) => ({ label: `${c.number}. ${c.part}: ${c.coat.toLowerCase()}`, value: c.number })),
+  ),
+)
 const NEARNESS = [
   { label: 'hardly seen', value: 2 },
   { label: 'small', value: 4 },
@@ -84,11 +89,38 @@ async function search() {
           <span class="swatch" :style="{ background: layer.underLight }" title="under this light" />
           <span>
             {{ layer.part ? `${layer.part}: ${layer.coat.toLowerCase()}` : 'Bare skin' }}
-            <span v-if="layer.paint" class="faint">{{ layer.paint }}, {{ layer.filmUm }} µm dry</span>
+            <span v-if="layer.paint" class="faint"
+              >{{ layer.paint }}, {{ layer.filmUm }} µm dry, {{ layer.laid }}</span
+            >
           </span>
         </li>
       </ol>
       <p class="faint">Left by day, right in this light; each as seen when it was the last.</p>
+      <div class="everywhere" role="list" aria-label="The finished place under every lamp">
+        <span
+          v-for="(colour, k) in coats.core[coats.core.length - 1]!.everywhere"
+          :key="k"
+          role="listitem"
+          class="swatch"
+          :style="{ background: colour }"
+          :title="catalogue.lamps[k]?.name"
+          :aria-label="catalogue.lamps[k]?.name"
+        />
+      </div>
+      <p class="faint">Finished, under every lamp of the list from daylight on.</p>
+    </section>
+
+    <section class="group">
+      <h3>Before and after</h3>
+      <n-select
+        v-model:value="coats.compared"
+        size="small"
+        clearable
+        placeholder="Choose a coat"
+        :options="laid"
+        aria-label="Coat to compare before and after"
+      />
+      <p v-if="coats.compared !== null" class="faint">Drag the line over the bust.</p>
     </section>
 
     <section class="group">
@@ -173,6 +205,11 @@ async function search() {
 .core .faint,
 .pairs .faint {
   display: block;
+}
+
+.everywhere {
+  display: flex;
+  gap: 4px;
 }
 
 .swatch {

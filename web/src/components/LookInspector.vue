@@ -7,6 +7,7 @@ import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
 import CautionLine from './CautionLine.vue'
+import NamedSlider from './NamedSlider.vue'
 
 const workspace = useWorkspace()
 const catalogue = useCatalogue()
@@ -41,6 +42,23 @@ function factOf(id: string) {
         }}</span>
       </li>
     </ul>
+
+    <div
+      class="line"
+      title="A wet brush over a dry water-based coat takes some of it along into its own colour."
+    >
+      <span class="faint">Wet brush lifts</span>
+      <named-slider
+        :value="workspace.look.wetLifts ?? 0"
+        :min="0"
+        :max="0.5"
+        :step="0.01"
+        label="Share that a wet brush lifts"
+        style="width: 120px"
+        @update:value="(v: number) => workspace.describe({ wetLifts: v || null }, 'wetLifts')"
+      />
+      <span>{{ Math.round(100 * (workspace.look.wetLifts ?? 0)) }} %</span>
+    </div>
 
     <section class="group">
       <h3>Parts</h3>

@@ -12,7 +12,7 @@ const props = defineProps<{
   coats: number
   kit: Kit | undefined
 }>()
-const emit = defineEmits<{ mix: [value: Mix | null]; coats: [value: number] }>()
+const emit = defineEmits<{ mix: [value: Mix | null]; coats: [value: number]; cake: [value: Mix] }>()
 
 const options = computed<SelectOption[]>(() =>
   (props.kit?.paints ?? []).map((p) => ({ label: p.name, value: p.id, colour: p.opaqueColour })),
@@ -40,6 +40,18 @@ function parts(index: number, value: number | null) {
     props.mix.map((s, k) => (k === index ? { ...s, parts: value } : s)),
   )
 }
+
+/** Split cakes of the kit, each with its colours in order. */
+const cakes = computed(() => {
+  const found = new Map<string, { paint: string; place: number }[]>()
+  for (const p of props.kit?.paints ?? [])
+    if (p.stripe)
+      found.set(p.stripe.cake, [...(found.get(p.stripe.cake) ?? []), { paint: p.id, place: p.stripe.place }])
+  return [...found].map(([name, stripes]) => ({
+    name,
+    mix: stripes.sort((a, b) => a.place - b.place).map((s) => ({ paint: s.paint, parts: 1 })),
+  }))
+})
 
 const addable = computed(() => {
   const used = new Set(props.mix?.map((s) => s.paint))
@@ -75,7 +87,7 @@ const addable = computed(() => {
     </div>
     <div class="row">
       <button v-if="!mix?.length" class="small" @click="addable && paint(0, addable)">Lay this coat</button>
-      <button v-else-if="mix.length < 3 && addable" class="small" @click="paint(mix.length, addable)">
+      <button v-else-if="mix.length < 6 && addable" class="small" @click="paint(mix.length, addable)">
         Mix in a paint
       </button>
       <span v-if="mix?.length" class="coats">
@@ -91,6 +103,11 @@ const addable = computed(() => {
         />
         {{ coats === 1 ? 'coat' : 'coats' }}
       </span>
+    </div>
+    <div v-if="cakes.length" class="row">
+      <button v-for="c in cakes" :key="c.name" class="small" @click="emit('cake', c.mix)">
+        Load {{ c.name }}
+      </button>
     </div>
   </fieldset>
 </template>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { NButton, NRadioButton, NRadioGroup, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { api, type PartDocument, type Priority, type Sides } from '../api/client'
+import { api, type Lay, type PartDocument, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useWorkspace } from '../stores/workspace'
 import CautionLine from './CautionLine.vue'
+import LayField from './LayField.vue'
 import PaintField from './PaintField.vue'
 import ParameterField from './ParameterField.vue'
 import NamedSlider from './NamedSlider.vue'
@@ -55,6 +56,29 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
   if (mix) paints[role] = mix
   else delete paints[role]
   workspace.edit(props.part.id, { paints })
+}
+
+function setLay(role: string, lay: Lay, key: string) {
+  const laid = { ...props.part.laid }
+  const kept = Object.fromEntries(Object.entries(lay).filter(([, v]) => v !== null && v !== undefined)) as Lay
+  if (Object.keys(kept).length > 0) laid[role] = kept
+  else delete laid[role]
+  workspace.edit(props.part.id, { laid: Object.keys(laid).length > 0 ? laid : null }, `${role}/${key}`)
+}
+
+/** Loads the sponge with all colours of a split cake. */
+function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string]) {
+  const split = props.part.laid?.[role]?.split ?? {
+    overlap: 0.5,
+    axisDeg: 90,
+    flipped: true,
+    fromMiddle: false,
+    powder: 0,
+  }
+  workspace.edit(props.part.id, {
+    paints: { ...props.part.paints, [role]: mix },
+    laid: { ...props.part.laid, [role]: { ...props.part.laid?.[role], split } },
+  })
 }
 </script>
 
@@ -117,17 +141,27 @@ function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] |
 
     <section class="group">
       <h3>Paint</h3>
-      <paint-field
-        v-for="role in kind.roles"
-        :key="role.id"
-        :label="`${role.label}, ${role.toolName}`"
-        :optional="role.optional"
-        :mix="part.paints?.[role.id]"
-        :coats="part.coats?.[role.id] ?? role.coats"
-        :kit="catalogue.kit"
-        @mix="(v) => setMix(role.id, v)"
-        @coats="(v) => workspace.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
-      />
+      <div v-for="role in kind.roles" :key="role.id">
+        <paint-field
+          :label="`${role.label}, ${role.toolName}`"
+          :optional="role.optional"
+          :mix="part.paints?.[role.id]"
+          :coats="part.coats?.[role.id] ?? role.coats"
+          :kit="catalogue.kit"
+          @mix="(v) => setMix(role.id, v)"
+          @coats="(v) => workspace.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
+          @cake="(v) => setCake(role.id, v)"
+        />
+        <lay-field
+          v-if="part.paints?.[role.id]"
+          :label="role.label"
+          :lay="part.laid?.[role.id]"
+          :paints="part.paints[role.id]!.length"
+          :paint="part.paints[role.id]![0]!.paint"
+          :planned="planned?.coats.find((c) => c.role === role.id)"
+          @change="(lay, key) => setLay(role.id, lay, key)"
+        />
+      </div>
       <ul v-if="planned" class="coats">
         <li v-for="coat in planned.coats" :key="coat.role">
           <span class="swatch" :style="{ background: coat.colour }" />

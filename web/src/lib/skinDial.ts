@@ -1,3 +1,8 @@
+/** A colour of the service, whose numbers the schema marks as possibly absent. */
+export function labOf(c: { l?: number; a?: number; b?: number }): LabColour {
+  return { l: c.l ?? 0, a: c.a ?? 0, b: c.b ?? 0 }
+}
+
 /** A CIELAB colour by day. */
 export interface LabColour {
   l: number

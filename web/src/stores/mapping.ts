@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api, type DotPlan, type Handle, type Tape } from '../api/client'
 import type { ChartPoint } from '../lib/zones'
+import { useCoats } from './coats'
 import { usePreferences } from './preferences'
 import { useWorkspace } from './workspace'
 
@@ -15,6 +16,7 @@ const TAPE_AFTER_MS = 60
 export const useMapping = defineStore('mapping', () => {
   const workspace = useWorkspace()
   const preferences = usePreferences()
+  const coats = useCoats()
   const lens = ref<Lens>('look')
   const toleranceMm = ref(2)
   const dots = shallowRef<DotPlan | null>(null)
@@ -100,7 +102,10 @@ export const useMapping = defineStore('mapping', () => {
       putTapeAway()
       stretch.value = false
     }
-    if (now !== 'coats') workspace.lamp = ''
+    if (now !== 'coats') {
+      workspace.lamp = ''
+      coats.compared = null
+    }
   })
   watch(
     () => workspace.id,

@@ -40,6 +40,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const planProblem = ref('')
   const body = shallowRef<Body | null>(null)
   const paint = shallowRef<ImageBitmap | null>(null)
+  /** How the paint shines. */
+  const finish = shallowRef<ImageBitmap | null>(null)
   const strip = ref('')
   /** Lamp the bust is seen under; empty is daylight, 'setting' the setting's own lamps. */
   const lamp = ref('')
@@ -185,6 +187,7 @@ export const useWorkspace = defineStore('workspace', () => {
   }
 
   async function restrip(mine: AbortController) {
+    void refinish(mine.signal)
     try {
       const pictures = await api.strip(request.value, mine.signal)
       if (mine.signal.aborted) return
@@ -192,6 +195,14 @@ export const useWorkspace = defineStore('workspace', () => {
       strip.value = URL.createObjectURL(pictures)
     } catch {
       // The plan itself reports what is wrong; without new pictures the old ones stay.
+    }
+  }
+
+  async function refinish(signal?: AbortSignal) {
+    try {
+      finish.value = await createImageBitmap(await api.finish(request.value, shownSteps.value, signal))
+    } catch {
+      // Without it the paint keeps the shine it had.
     }
   }
 
@@ -236,10 +247,19 @@ export const useWorkspace = defineStore('workspace', () => {
         await api.paint(request.value, steps, PAINT_PIXELS, undefined, lamp.value),
       )
       if (shownSteps.value === steps) paint.value = picture
+      void refinish()
     } catch (error) {
       planProblem.value = (error as Error).message
     }
   })
+
+  /** Shows the bust after a number of coats; null shows the steps again. */
+  async function showCoats(coats: number | null) {
+    const picture = await (coats === null
+      ? api.paint(request.value, shownSteps.value, PAINT_PIXELS, undefined, lamp.value)
+      : api.paintCoats(request.value, coats, PAINT_PIXELS, undefined, lamp.value))
+    paint.value = await createImageBitmap(picture)
+  }
 
   // Editing -----------------------------------------------------------------------------------------------------
 
@@ -315,6 +335,7 @@ export const useWorkspace = defineStore('workspace', () => {
     planProblem,
     body,
     paint,
+    finish,
     strip,
     lamp,
     busy,
@@ -328,6 +349,7 @@ export const useWorkspace = defineStore('workspace', () => {
     redo: history.redo,
     open,
     close,
+    showCoats,
     save,
     takeTheirs,
     saveAsCopy,

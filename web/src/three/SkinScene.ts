@@ -2,6 +2,7 @@ import {
   BufferGeometry,
   CanvasTexture,
   Color,
+  DataTexture,
   LinearFilter,
   LinearMipmapLinearFilter,
   LinearSRGBColorSpace,
@@ -33,6 +34,13 @@ const DISTANCE_M = 1.06
 const CENTRE = new Vector3(0, -0.022, -0.045)
 const BUCKETS = 200
 
+// Bare skin: a little gloss, until the service tells better.
+function bareFinish(): Texture {
+  const texture = new DataTexture(new Uint8Array([41, 0, 0, 255]), 1, 1)
+  texture.needsUpdate = true
+  return texture
+}
+
 function bucketOf(u: number, v: number): number {
   return Math.floor(u * BUCKETS) * 4096 + Math.floor(v * BUCKETS)
 }
@@ -45,17 +53,38 @@ const LIGHT = /* glsl */ `
       + 0.17 * wrapped(dot(n, normalize(vec3(0.8, 0.05, 0.6)))) + 0.06 * n.y;
   }`
 
+// Gloss, metal and sparkle of the topmost paint; the same numbers as in the service's BustPicture.cs, and grains that flash.
+const SHINE = /* glsl */ `
+  float grain(vec2 cell, float seed) { return fract(sin(dot(cell, vec2(12.9898, 78.233)) + seed) * 43758.5453); }
+  vec3 shone(vec3 colour, vec3 n, vec3 surface, vec2 at) {
+    vec3 towards = normalize(normalize(vec3(-0.45, 0.62, 0.85)) + vec3(0.0, 0.0, 1.0));
+    float highlight = pow(max(0.0, dot(n, towards)), 26.0);
+    vec3 lit = colour * shade(n) * (1.0 - 0.4 * surface.g);
+    lit += highlight * surface.r * (0.5 + 0.7 * surface.g) * mix(vec3(1.0), 1.6 * colour, surface.g);
+    vec2 cell = floor(at * 900.0);
+    vec3 tilted = normalize(n + 0.9 * (vec3(grain(cell, 1.0), grain(cell, 2.0), grain(cell, 3.0)) - 0.5));
+    float flash = pow(max(0.0, dot(tilted, towards)), 60.0) * step(0.45, grain(cell, 4.0));
+    return lit + surface.b * 1.4 * flash * mix(vec3(1.0), 1.6 * colour, 0.4);
+  }`
+
 const FRAGMENT = /* glsl */ `
   uniform sampler2D paint;
+  uniform sampler2D before;
+  uniform sampler2D finish;
+  uniform float divide;
+  uniform float shiny;
   uniform sampler2D overlay;
   uniform vec3 skin;
   varying vec2 place;
   varying vec3 facing;
   ${LIGHT}
+  ${SHINE}
   void main() {
     bool outside = place.x < 0.0 || place.x > 1.0 || place.y < 0.0 || place.y > 1.0;
     vec3 colour = outside ? skin : texture2D(paint, place).rgb;
-    colour = clamp(colour * shade(normalize(facing)), 0.0, 1.0);
+    if (!outside && gl_FragCoord.x < divide) colour = texture2D(before, place).rgb;
+    vec3 surface = outside ? vec3(0.16, 0.0, 0.0) : texture2D(finish, place).rgb;
+    colour = clamp(shone(colour, normalize(facing), shiny * surface, place), 0.0, 1.0);
     vec4 drawn = outside ? vec4(0.0) : texture2D(overlay, place);
     gl_FragColor = vec4(mix(colour, drawn.rgb / max(drawn.a, 0.001), drawn.a), 1.0);
   }`
@@ -111,6 +140,10 @@ export class SkinScene {
     this.material = new ShaderMaterial({
       uniforms: {
         paint: { value: new Texture() },
+        before: { value: new Texture() },
+        finish: { value: bareFinish() },
+        divide: { value: -1 },
+        shiny: { value: kind === 'bust' ? 1 : 0 },
         overlay: { value: this.overlayTexture },
         skin: { value: new Color(0.7, 0.6, 0.55) },
       },
@@ -151,17 +184,35 @@ export class SkinScene {
   }
 
   setPaint(picture: ImageBitmap, skin: string) {
-    const old = this.material.uniforms.paint!.value as Texture
+    this.replace('paint', picture)
+    const [r, g, b] = [1, 3, 5].map((k) => parseInt(skin.slice(k, k + 2), 16) / 255)
+    ;(this.material.uniforms.skin!.value as Color).setRGB(r!, g!, b!, LinearSRGBColorSpace)
+    this.redraw()
+  }
+
+  /** How the paint shines: gloss, metal and sparkle in red, green and blue. */
+  setFinish(picture: ImageBitmap) {
+    this.replace('finish', picture)
+    this.redraw()
+  }
+
+  /** Left of a share of the canvas's width an earlier state of the paint is seen; null shows one state everywhere. */
+  setBefore(picture: ImageBitmap | null, share: number) {
+    if (picture && (this.material.uniforms.before!.value as Texture).image !== picture)
+      this.replace('before', picture)
+    this.material.uniforms.divide!.value = picture ? share * this.canvas.width : -1
+    this.redraw()
+  }
+
+  private replace(name: 'paint' | 'before' | 'finish', picture: ImageBitmap) {
+    const old = this.material.uniforms[name]!.value as Texture
     const texture = new Texture(picture)
     texture.flipY = false
     texture.minFilter = LinearMipmapLinearFilter
     texture.anisotropy = 4
     texture.needsUpdate = true
-    this.material.uniforms.paint!.value = texture
-    const [r, g, b] = [1, 3, 5].map((k) => parseInt(skin.slice(k, k + 2), 16) / 255)
-    ;(this.material.uniforms.skin!.value as Color).setRGB(r!, g!, b!, LinearSRGBColorSpace)
+    this.material.uniforms[name]!.value = texture
     old.dispose()
-    this.redraw()
   }
 
   /** Draws lines over the skin in chart millimetres. */
@@ -340,7 +391,8 @@ export class SkinScene {
     this.mesh?.geometry.dispose()
     this.material.dispose()
     this.overlayTexture.dispose()
-    ;(this.material.uniforms.paint!.value as Texture).dispose()
+    for (const name of ['paint', 'before', 'finish'])
+      (this.material.uniforms[name]!.value as Texture).dispose()
     this.renderer.dispose()
   }
 }

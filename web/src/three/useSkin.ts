@@ -70,6 +70,16 @@ export function useSkin(
   )
   watch([scene, () => workspace.paint, () => catalogue.face], repaint)
   watch(
+    [scene, () => workspace.finish],
+    () => {
+      if (scene.value && workspace.finish && kind === 'bust') scene.value.setFinish(workspace.finish)
+    },
+    { immediate: true },
+  )
+  watch([scene, () => coats.before, () => coats.divide, width], () => {
+    if (kind === 'bust') scene.value?.setBefore(coats.before, coats.divide)
+  })
+  watch(
     [
       () => workspace.plan,
       () => workspace.selected,

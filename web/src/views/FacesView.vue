@@ -6,6 +6,7 @@ import { api, type ApiProblem, type Face, type MeasureGroup, type WearerCaution 
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import MeasureField from '../components/MeasureField.vue'
+import PhotoPicker from '../components/PhotoPicker.vue'
 import SkinDial from '../components/SkinDial.vue'
 
 const props = defineProps<{ id?: string }>()
@@ -219,6 +220,13 @@ async function add() {
             {{ stored.typologyAngleDeg }}°.
           </p>
           <skin-dial v-model="skin" />
+          <div>
+            <photo-picker
+              what="the bare skin"
+              label="From a photo with white paper"
+              @picked="(colour) => (skin = colour)"
+            />
+          </div>
           <h2>To know before painting</h2>
           <div class="cautions">
             <n-checkbox

@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { NButton, NSelect, NSwitch, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { api, type PaintOnSkin, type RecipeAnswer } from '../api/client'
+import {
+  api,
+  type Cast,
+  type PaintDescription,
+  type PaintOnSkin,
+  type RecipeAnswer,
+  type Wash,
+} from '../api/client'
 import LabFields from '../components/LabFields.vue'
+import NamedSlider from '../components/NamedSlider.vue'
+import PaintEditor from '../components/PaintEditor.vue'
+import PhotoPicker from '../components/PhotoPicker.vue'
+import { MATERIALS } from '../lib/materials'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 
-const MATERIALS: Record<PaintOnSkin['material'], string> = {
-  waterCake: 'water cake',
-  cream: 'cream',
-  powder: 'pressed powder',
-  pencil: 'pencil',
-  metallic: 'metallic',
-  pigment: 'loose pigment',
-  gel: 'gel',
-  glitter: 'glitter',
-}
 const SEARCH_AFTER_MS = 200
 
 const catalogue = useCatalogue()
@@ -29,6 +30,13 @@ const lips = ref(false)
 const without = ref<string | null>(null)
 const recipe = ref<RecipeAnswer | null>(null)
 const recipeProblem = ref('')
+const wash = ref<Wash | null>(null)
+const editing = ref<PaintDescription | null>(null)
+const editorShown = ref(false)
+const castPaint = ref<string | null>(null)
+const castL = ref(50)
+const cast = ref<Cast | null>(null)
+const castProblem = ref('')
 const file = ref<HTMLInputElement | null>(null)
 let timer = 0
 
@@ -56,17 +64,18 @@ watch(
     window.clearTimeout(timer)
     timer = window.setTimeout(async () => {
       try {
-        recipe.value = await api.recipe(
+        const asked = [
           preferences.kit,
           preferences.face,
           wanted.value,
           eyes.value,
           lips.value,
           without.value,
-        )
+        ] as const
+        ;[recipe.value, wash.value] = await Promise.all([api.recipe(...asked), api.wash(...asked)])
         recipeProblem.value = ''
       } catch (error) {
-        recipe.value = null
+        recipe.value = wash.value = null
         recipeProblem.value = (error as Error).message
       }
     }, SEARCH_AFTER_MS)
@@ -79,7 +88,62 @@ function coats(paint: PaintOnSkin) {
   return `${paint.coatsToHide} ${paint.coatsToHide === 1 ? 'coat' : 'coats'}`
 }
 
-function words(r: RecipeAnswer['best']) {
+watch(
+  paints,
+  (now) => {
+    if (!now.some((p) => p.id === castPaint.value)) castPaint.value = now[0]?.id ?? null
+  },
+  { immediate: true },
+)
+
+watch(
+  [castPaint, castL, paints],
+  async () => {
+    if (!castPaint.value) return
+    try {
+      cast.value = await api.cast(preferences.kit, preferences.face, castPaint.value, castL.value)
+      castProblem.value = ''
+    } catch (error) {
+      cast.value = null
+      castProblem.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+
+async function edit(id: string | null) {
+  try {
+    const whole = await api.wholeKit(preferences.kit)
+    editing.value = whole.paints.find((p) => p.id === id) ?? null
+    editorShown.value = true
+  } catch (error) {
+    message.error((error as Error).message)
+  }
+}
+
+/** Saves the kit with its paints changed. */
+async function change(to: (paints: PaintDescription[]) => PaintDescription[], said: string) {
+  const kit = catalogue.kit
+  if (!kit) return
+  try {
+    const whole = await api.wholeKit(kit.id)
+    await api.saveKit(kit.id, kit.revision, { ...whole, paints: to(whole.paints) })
+    await catalogue.loadKits()
+    message.success(said)
+  } catch (error) {
+    message.error((error as Error).message, { duration: 10000, closable: true })
+  }
+}
+
+const keep = (paint: PaintDescription) =>
+  change(
+    (all) =>
+      all.some((p) => p.id === paint.id) ? all.map((p) => (p.id === paint.id ? paint : p)) : [...all, paint],
+    `${paint.name} is in the kit.`,
+  )
+const drop = (id: string) => change((all) => all.filter((p) => p.id !== id), 'It is out of the kit.')
+
+function words(r: { shares: RecipeAnswer['best']['shares'] }) {
   return r.shares.map((s) => `${s.parts} ${s.parts === 1 ? 'part' : 'parts'} ${s.name}`).join(', ')
 }
 
@@ -116,6 +180,7 @@ async function read() {
       <a class="link" :href="`/api/kits/${preferences.kit}/paints.csv`" download>Table (CSV)</a>
       <a class="link" :href="`/api/kits/${preferences.kit}/palette.gpl`" download>Palette (GPL)</a>
       <n-button @click="file?.click()">Read a table</n-button>
+      <n-button type="primary" @click="edit(null)">Add a paint</n-button>
       <input
         ref="file"
         type="file"
@@ -144,8 +209,13 @@ async function read() {
         <tbody>
           <tr v-for="p in paints" :key="p.id">
             <td>
-              <span class="dot" :style="{ background: p.opaque }" /> {{ p.name }}
-              <span class="faint">{{ MATERIALS[p.material] }}, {{ p.finish }}</span>
+              <button class="name" :title="`Change ${p.name}`" @click="edit(p.id)">
+                <span class="dot" :style="{ background: p.opaque }" /> {{ p.name }}
+              </button>
+              <span class="faint"
+                >{{ p.stripe ? `${p.stripe.cake}, ${p.stripe.place}` : MATERIALS[p.material] }},
+                {{ p.finish }}</span
+              >
             </td>
             <td>
               <span class="card"
@@ -159,7 +229,10 @@ async function read() {
             <td :class="{ warning: !p.nearEyes || !p.onLips }">
               {{ [p.nearEyes ? '' : 'eyes', p.onLips ? '' : 'lips'].filter(Boolean).join(', ') }}
             </td>
-            <td>{{ p.leftMl === null ? '' : `${p.leftMl} ml` }}</td>
+            <td>
+              {{ p.leftMl == null ? '' : `${p.leftMl} ml` }}
+              <span v-if="p.price != null" class="faint price">{{ p.price.toFixed(2) }} a pot</span>
+            </td>
           </tr>
         </tbody>
       </table>
@@ -168,6 +241,7 @@ async function read() {
         <h2>Mix a colour</h2>
         <p class="faint">CIELAB as read off a sample by day.</p>
         <lab-fields v-model="wanted" name="Wanted" />
+        <div><photo-picker what="the sample" label="From a photo" @picked="(c) => (wanted = c)" /></div>
         <div class="line">
           <span>fit for the eye area</span><n-switch v-model:value="eyes" aria-label="fit for the eye area" />
         </div>
@@ -205,12 +279,60 @@ async function read() {
             <span class="faint">{{ recipe.single.deltaE }} ΔE00</span>
           </p>
         </template>
+        <template v-if="recipe && wash">
+          <p>
+            <span class="dot" :style="{ background: recipe.deeper.colour }" /> For its shadows:
+            {{ words(recipe.deeper) }}
+          </p>
+          <p>
+            <span class="dot" :style="{ background: wash.seen }" /> As a wash on this skin: {{ words(wash) }},
+            {{ Math.round(100 * wash.share) }} % of a usual coat ({{ wash.filmUm }} µm)
+            <span class="faint">{{ wash.deltaE }} ΔE00</span>
+          </p>
+        </template>
+        <h2>Cast instead of cover</h2>
+        <p class="faint">A thin film that only shifts this skin to a lightness.</p>
+        <n-select
+          v-model:value="castPaint"
+          size="small"
+          :options="paintOptions"
+          aria-label="Paint of the cast"
+        />
+        <div class="line">
+          <span>to L*</span>
+          <named-slider
+            v-model:value="castL"
+            :min="5"
+            :max="95"
+            :step="1"
+            label="Lightness of the cast"
+            style="width: 150px"
+          />
+          <span class="figure">{{ castL }}</span>
+        </div>
+        <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
+        <p v-else-if="cast?.filmUm != null">
+          <span class="dot" :style="{ background: cast.seen ?? '' }" />
+          <b>{{ cast.filmUm }} µm dry</b>, {{ Math.round(100 * (cast.share ?? 0)) }} % of a usual coat. Bare
+          skin has L* {{ cast.skinL }}.
+        </p>
+        <p v-else-if="cast" class="warning">
+          This paint takes this skin from L* {{ cast.skinL }} as far as {{ cast.opaqueL }}.
+        </p>
         <p class="faint">
           Mix on a clean palette, cosmetic paints only. What may go near eyes or on lips: the product label
           and your local rules decide.
         </p>
       </section>
     </div>
+    <paint-editor
+      v-model:show="editorShown"
+      :paint="editing"
+      :face="preferences.face"
+      :taken="paints.map((p) => p.id)"
+      @save="keep"
+      @remove="drop"
+    />
   </div>
 </template>
 
@@ -272,6 +394,24 @@ td {
 td .faint {
   display: block;
   padding-left: 22px;
+}
+
+.name {
+  border: 0;
+  padding: 0;
+  background: none;
+  min-height: 28px;
+  cursor: pointer;
+  text-align: left;
+}
+
+.name:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+td .price {
+  padding-left: 0;
 }
 
 .dot {

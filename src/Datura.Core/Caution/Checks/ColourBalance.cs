@@ -22,7 +22,7 @@ public static class ColourBalance
             yield break;
         }
 
-        var hues = painted.Select(j => (Job: j, Colour: new PaintStackProbe(PaintOptics.Of(j.Mix, look.Kit)).OpaqueColour))
+        var hues = painted.Select(j => (Job: j, Colour: new PaintStackProbe(PaintOptics.Of(j.Main, look.Kit)).OpaqueColour))
             .Where(j => j.Colour.Chroma() > ClearChroma).GroupBy(j => (int)Math.Floor((Math.Atan2(j.Colour.B, j.Colour.A) / (2 * Math.PI) + 1) % 1 * Hues));
         foreach (var hue in hues)
         {

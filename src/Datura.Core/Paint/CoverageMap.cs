@@ -1,0 +1,173 @@
+using Datura.Core.Body;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Core.Paint;
+
+/// <summary>How much of the full film lies on every pixel of a part of the window, in <see cref="Levels"/> even steps from none to all.</summary>
+public sealed class CoverageMap
+{
+    /// <summary>Film shares told apart.</summary>
+    public const int Levels = 32;
+
+    private readonly float[] share;
+    private readonly float[]? along;
+
+    private CoverageMap(int left, int top, int width, int height, bool split)
+    {
+        (Left, Top, Width, Height) = (left, top, width, height);
+        share = new float[width * height];
+        along = split ? new float[width * height] : null;
+    }
+
+    public int Left { get; }
+
+    public int Top { get; }
+
+    public int Width { get; }
+
+    public int Height { get; }
+
+    /// <summary>Share of the film as a whole number below <see cref="Levels"/>, row by row.</summary>
+    public byte[] Level { get; private set; } = [];
+
+    /// <summary>Place along a split load, as a whole number below <see cref="SplitPaint.StepCount"/>; empty for one colour.</summary>
+    public byte[] Step { get; private set; } = [];
+
+    public static CoverageMap Of(IReadOnlyList<Mark> marks, ChartWindow window) => Of(marks, window, null);
+
+    /// <summary>Coverage of several marks of one coat; where they meet the thicker one counts.</summary>
+    public static CoverageMap Of(IReadOnlyList<Mark> marks, ChartWindow window, SplitLoad? split)
+    {
+        var box = new Envelope();
+        foreach (var mark in marks)
+        {
+            box.ExpandToInclude(Reach(mark));
+        }
+
+        box.ExpandBy(6 * window.MmPerPixel);
+        var left = Math.Clamp((int)Math.Floor(window.ColumnOf(box.MinX)), 0, window.Pixels);
+        var right = Math.Clamp((int)Math.Ceiling(window.ColumnOf(box.MaxX)), left, window.Pixels);
+        var top = Math.Clamp((int)Math.Floor(window.RowOf(box.MaxY)), 0, window.Pixels);
+        var bottom = Math.Clamp((int)Math.Ceiling(window.RowOf(box.MinY)), top, window.Pixels);
+        var map = new CoverageMap(left, top, right - left, bottom - top, split is not null);
+        if (map.share.Length == 0 || box.IsNull)
+        {
+            return map;
+        }
+
+        foreach (var mark in marks)
+        {
+            var way = split is null ? null : SplitWay.Of(split, mark);
+            switch (mark)
+            {
+                case RegionMark region:
+                    map.Merge(RegionCoverage.Of(region, window), way, window);
+                    break;
+                case StrokeMark stroke:
+                    for (var k = 1; k < stroke.Path.Count; k++)
+                    {
+                        map.Line(window, stroke.Path[k - 1], stroke.Path[k], stroke.WidthsMm[k - 1], stroke.WidthsMm[k], way);
+                    }
+
+                    break;
+                case DotMark dot:
+                    map.Line(window, dot.At, dot.At, dot.DiameterMm, dot.DiameterMm, way);
+                    break;
+            }
+        }
+
+        map.Settle(split);
+        return map;
+    }
+
+    private void Settle(SplitLoad? split)
+    {
+        Level = new byte[share.Length];
+        for (var n = 0; n < share.Length; n++)
+        {
+            Level[n] = (byte)(share[n] * (Levels - 1) + 0.5f);
+        }
+
+        if (along is null)
+        {
+            return;
+        }
+
+        Step = new byte[share.Length];
+        for (var n = 0; n < share.Length; n++)
+        {
+            Step[n] = (byte)(along[n] * (SplitPaint.StepCount - 1) + 0.5f);
+            Level[n] = (byte)(share[n] * split!.FilmAt(along[n]) * (Levels - 1) + 0.5);
+        }
+    }
+
+    private static Envelope Reach(Mark mark)
+    {
+        var box = mark.Box().Copy();
+        box.ExpandBy(mark switch { RegionMark r => r.EdgeMm / 2, StrokeMark s => s.WidthsMm.Max() / 2, DotMark d => d.DiameterMm / 2, _ => 0 });
+        return box;
+    }
+
+    private void Merge((int Left, int Top, int Width, int Height, float[] Share) part, SplitWay? way, ChartWindow window)
+    {
+        var ofMiddle = way is { FromMiddle: true } ? FromOutline.Depth(part.Share, part.Width, part.Height) : null;
+        int from = Math.Max(0, Left - part.Left), to = Math.Min(part.Width, Left + Width - part.Left);
+        for (var y = Math.Max(0, Top - part.Top); y < Math.Min(part.Height, Top + Height - part.Top); y++)
+        {
+            var source = part.Share.AsSpan(y * part.Width, part.Width);
+            var row = (part.Top + y - Top) * Width + part.Left - Left;
+            for (var x = from; x < to; x++)
+            {
+                ref var cell = ref share[row + x];
+                if (source[x] <= cell)
+                {
+                    continue;
+                }
+
+                cell = source[x];
+                if (way is not null)
+                {
+                    along![row + x] = ofMiddle is not null ? 1 - ofMiddle[y * part.Width + x]
+                        : way.At(window.XOfColumn(part.Left + x + 0.5), window.YOfRow(part.Top + y + 0.5));
+                }
+            }
+        }
+    }
+
+    // A tapering line: per pixel the distance to the segment against the half width there.
+    private void Line(ChartWindow window, ChartPoint from, ChartPoint to, double fromWidthMm, double toWidthMm, SplitWay? way)
+    {
+        double ax = window.ColumnOf(from.XMm), ay = window.RowOf(from.YMm), bx = window.ColumnOf(to.XMm), by = window.RowOf(to.YMm);
+        double ra = fromWidthMm / 2 / window.MmPerPixel, rb = toWidthMm / 2 / window.MmPerPixel;
+        var reach = Math.Max(ra, rb) + 1;
+        var x0 = Math.Max(Left, (int)Math.Floor(Math.Min(ax, bx) - reach));
+        var x1 = Math.Min(Left + Width - 1, (int)Math.Ceiling(Math.Max(ax, bx) + reach));
+        var y0 = Math.Max(Top, (int)Math.Floor(Math.Min(ay, by) - reach));
+        var y1 = Math.Min(Top + Height - 1, (int)Math.Ceiling(Math.Max(ay, by) + reach));
+        double dx = bx - ax, dy = by - ay, length2 = dx * dx + dy * dy;
+        for (var y = y0; y <= y1; y++)
+        {
+            for (var x = x0; x <= x1; x++)
+            {
+                double px = x + 0.5 - ax, py = y + 0.5 - ay;
+                var t = length2 > 0 ? Math.Clamp((px * dx + py * dy) / length2, 0, 1) : 0;
+                double ex = px - t * dx, ey = py - t * dy;
+                var radius = ra + t * (rb - ra);
+                // A line thinner than a pixel keeps its amount of paint by covering the pixel in part.
+                var covered = (float)Math.Clamp(radius + 0.5 - Math.Sqrt(ex * ex + ey * ey), 0, Math.Min(1, 2 * radius));
+                var n = (y - Top) * Width + x - Left;
+                if (covered > share[n])
+                {
+                    share[n] = covered;
+                    if (way is not null)
+                    {
+                        along![n] = way.FromMiddle
+                            ? (float)Math.Clamp(Math.Sqrt(ex * ex + ey * ey) / Math.Max(radius, 0.5), 0, 1)
+                            : way.At(window.XOfColumn(x + 0.5), window.YOfRow(y + 0.5));
+                    }
+                }
+            }
+        }
+    }
+}

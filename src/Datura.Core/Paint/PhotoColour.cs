@@ -1,0 +1,43 @@
+namespace Datura.Core.Paint;
+
+/// <summary>
+/// A colour off a photo in which something white lies in the same light: each channel is held against the white's (von Kries
+/// in the camera's own primaries, taken as sRGB). Good to a few ΔE00 in even daylight, as far as a camera's picture goes.
+/// </summary>
+public static class PhotoColour
+{
+    /// <summary>White paper, from memory.</summary>
+    public const double PaperWhite = 0.88;
+
+    private const double Burnt = 252;
+    private const double Dark = 60;
+
+    /// <param name="spot">Mean red, green and blue of the spot, 0 to 255.</param>
+    /// <param name="white">The same of the white beside it.</param>
+    /// <param name="whiteReflectance">What the white sends back, 0.5 to 1.</param>
+    /// <exception cref="ArgumentException">The white cannot be used, or a value is no colour.</exception>
+    public static Lab Of((double R, double G, double B) spot, (double R, double G, double B) white, double whiteReflectance = PaperWhite)
+    {
+        double[] all = [spot.R, spot.G, spot.B, white.R, white.G, white.B];
+        if (all.Any(v => !(v is >= 0 and <= 255)) || !(whiteReflectance is >= 0.5 and <= 1))
+        {
+            throw new ArgumentException("Red, green and blue lie between 0 and 255, and a white sends back at least half the light.");
+        }
+
+        if (Math.Max(white.R, Math.Max(white.G, white.B)) >= Burnt)
+        {
+            throw new ArgumentException("The white is overexposed in this photo, so it tells nothing of the light. Take the photo a little darker.");
+        }
+
+        if (Math.Min(white.R, Math.Min(white.G, white.B)) < Dark)
+        {
+            throw new ArgumentException("The white looks dark in this photo. Point at the white paper, or take the photo in brighter, even light.");
+        }
+
+        double Share(double s, double w) => Math.Min(1, whiteReflectance * Linear(s) / Linear(w));
+        return Lab.From(Srgb.ToXyz(Share(spot.R, white.R), Share(spot.G, white.G), Share(spot.B, white.B)));
+    }
+
+    // IEC 61966-2-1.
+    private static double Linear(double value) => value / 255 is var v && v <= 0.04045 ? v / 12.92 : Math.Pow((v + 0.055) / 1.055, 2.4);
+}

@@ -1,0 +1,141 @@
+using Datura.Core;
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Files.Kits;
+
+namespace Datura.Web;
+
+/// <summary>A paint as it behaves on one skin.</summary>
+/// <param name="ContrastRatio">Of one usual coat over the card's black and white, 0 to 1; 0.98 hides.</param>
+/// <param name="CoatsToHide">Coats until this skin is hidden; null when more than eight.</param>
+/// <param name="OneCoat">Colour of one usual coat on this skin.</param>
+public sealed record PaintOnSkin(
+    string Id, string Name, Material Material, Finish Finish, string OverBlack, string OverWhite, string OneCoat, string Opaque,
+    double ContrastRatio, int? CoatsToHide, double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips, double? LeftMl, double? Price, SplitStripe? Stripe);
+
+/// <summary>A mix that makes a colour.</summary>
+public sealed record RecipeResource(IReadOnlyList<RecipeShare> Shares, string Colour, string OnSkin, double DeltaE);
+
+public sealed record RecipeShare(string Paint, string Name, double Parts);
+
+/// <param name="Deeper">The same hue a shade darker, for its shadows.</param>
+public sealed record RecipeAnswerResource(string Wanted, RecipeResource Best, RecipeResource Single, RecipeResource Deeper);
+
+/// <summary>A wash on one skin.</summary>
+/// <param name="Share">Of the usual film.</param>
+public sealed record WashResource(IReadOnlyList<RecipeShare> Shares, double FilmUm, double Share, string Seen, double DeltaE);
+
+/// <summary>A cast: the film that takes this skin to a lightness.</summary>
+/// <param name="FilmUm">µm dry; null when this paint does not take this skin so far.</param>
+/// <param name="Share">Of the usual film.</param>
+/// <param name="SkinL">L* of the bare skin.</param>
+/// <param name="OpaqueL">L* of the paint when nothing shows through: as far as it goes.</param>
+public sealed record CastResource(double? FilmUm, double? Share, string? Seen, double SkinL, double OpaqueL);
+
+/// <summary>A spot of a photo and something white in the same light, mean red, green and blue of each, 0 to 255.</summary>
+public sealed record PhotoSpot(double[] Spot, double[] White, double? WhiteReflectance);
+
+public sealed record PhotoAnswer(Lab Colour, string Hex);
+
+/// <summary>The palette before painting: how paints behave on this skin, mixes, washes, casts, colours off a photo.</summary>
+public static class PaintDeskEndpoints
+{
+    // Two usual coats: what a mix looks like in use.
+    private const double UseUm = 40;
+
+    // A shade that the eye takes for the shadow of a colour (common practice).
+    private const double DeeperBy = 14;
+    private const double DeeperChroma = 0.85;
+
+    public static void MapPaintDesk(this IEndpointRouteBuilder routes)
+    {
+        var kits = routes.MapGroup("/api/kits/{id}").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
+        kits.MapGet("/on/{face}", async (string id, string face, Library library) =>
+        {
+            var skin = PaintStack.OnSkin((await library.FaceAsync(face)).Skin);
+            return TypedResults.Ok((IReadOnlyList<PaintOnSkin>)[.. (await library.KitAsync(id)).Paints.Select(p => OnSkin(p, skin))]);
+        });
+        kits.MapGet("/recipe", async (string id, double l, double a, double b, string face, bool? eyes, bool? lips, string? without, Library library) =>
+        {
+            var kit = await library.KitAsync(id);
+            var skin = PaintStack.OnSkin((await library.FaceAsync(face)).Skin);
+            var wanted = new Lab(l, a, b);
+            var allowed = Allowed(kit, eyes, lips, without);
+            var answer = RecipeSearch.For(wanted, allowed);
+            var deeper = RecipeSearch.For(new(Math.Max(4, l - DeeperBy), DeeperChroma * a, DeeperChroma * b), allowed);
+            return TypedResults.Ok(new RecipeAnswerResource(Srgb.From(wanted).Hex, Resource(answer.Best, kit, skin), Resource(answer.Single, kit, skin), Resource(deeper.Best, kit, skin)));
+        });
+        kits.MapGet("/wash", async (string id, double l, double a, double b, string face, bool? eyes, bool? lips, string? without, Library library) =>
+        {
+            var kit = await library.KitAsync(id);
+            var wash = WashSearch.For(new(l, a, b), PaintStack.OnSkin((await library.FaceAsync(face)).Skin), Allowed(kit, eyes, lips, without));
+            return TypedResults.Ok(new WashResource(Shares(wash.Mix, kit), Math.Round(wash.FilmUm, 1), Math.Round(wash.Share, 2), Srgb.From(wash.Seen).Hex, Math.Round(wash.DeltaE, 1)));
+        });
+        kits.MapGet("/cast", async (string id, string paint, double l, string face, Library library) =>
+        {
+            if (!(l is >= 0 and <= 100))
+            {
+                throw new BadInputException("l", "L* lies between 0 (black) and 100 (white).");
+            }
+
+            var kit = await library.KitAsync(id);
+            var chosen = kit.Paints.FirstOrDefault(p => p.Id == paint) ?? throw new BadInputException("paint", $"The kit {kit.Name} has no paint {paint}.");
+            var (skin, optics) = (PaintStack.OnSkin((await library.FaceAsync(face)).Skin), PaintOptics.Of(chosen));
+            var um = Hiding.CastUm(optics, skin, l);
+            return TypedResults.Ok(new CastResource(
+                um is { } film ? Math.Round(film, 1) : null, um / chosen.CoatFilmUm is { } share ? Math.Round(share, 2) : null,
+                um is { } at ? Srgb.From(skin.With(optics, at).Colour()).Hex : null, Math.Round(skin.Colour().L, 1), Math.Round(new PaintStackProbe(optics).OpaqueColour.L, 1)));
+        });
+        kits.MapGet("/paints.csv", async (string id, Library library) =>
+            TypedResults.File(System.Text.Encoding.UTF8.GetBytes(KitCsv.Write((await library.KitAsync(id)).Paints)), "text/csv", $"{id}.csv"));
+        kits.MapGet("/palette.gpl", async (string id, Library library) =>
+            TypedResults.File(System.Text.Encoding.UTF8.GetBytes(PaletteGpl.Of(await library.KitAsync(id))), "text/plain", $"{id}.gpl"));
+        routes.MapPost("/api/kits/read-csv", async (HttpRequest request) =>
+        {
+            using var reader = new StreamReader(request.Body);
+            return TypedResults.Ok(KitCsv.Read(await reader.ReadToEndAsync()));
+        }).WithTags("Kits").ProducesProblem(400);
+        routes.MapPost("/api/kits/try/{face}", async (string face, PaintDescription paint, Library library) =>
+        {
+            KitEndpoints.Check(paint, "paint");
+            return TypedResults.Ok(OnSkin(paint, PaintStack.OnSkin((await library.FaceAsync(face)).Skin)));
+        }).WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
+        routes.MapPost("/api/colours/from-photo", (PhotoSpot photo) =>
+        {
+            if (photo.Spot is not { Length: 3 } spot || photo.White is not { Length: 3 } white)
+            {
+                throw new BadInputException("spot", "Send red, green and blue of the spot and of the white beside it.");
+            }
+
+            try
+            {
+                var colour = PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite);
+                return TypedResults.Ok(new PhotoAnswer(new(Math.Round(colour.L, 1), Math.Round(colour.A, 1), Math.Round(colour.B, 1)), Srgb.From(colour).Hex));
+            }
+            catch (ArgumentException problem)
+            {
+                throw new BadInputException("white", problem.Message);
+            }
+        }).WithTags("Words").ProducesProblem(400);
+    }
+
+    internal static RecipeResource Resource(Recipe recipe, Kit kit, PaintStack skin) => new(
+        Shares(recipe.Mix, kit), Srgb.From(recipe.Colour).Hex, Srgb.From(skin.With(PaintOptics.Of(recipe.Mix, kit), UseUm).Colour()).Hex, Math.Round(recipe.DeltaE, 1));
+
+    private static RecipeShare[] Shares(PaintMix mix, Kit kit) => [.. mix.Shares.Select(s => new RecipeShare(s.Paint, PaintOptics.Find(kit, s.Paint).Name, s.Parts))];
+
+    private static PaintDescription[] Allowed(Kit kit, bool? eyes, bool? lips, string? without) =>
+        [.. kit.Paints.Where(p => Materials.Mixes(p.Material) && p.Id != without && (eyes != true || p.NearEyes) && (lips != true || p.OnLips))];
+
+    private static PaintOnSkin OnSkin(PaintDescription paint, PaintStack skin)
+    {
+        var optics = PaintOptics.Of(paint);
+        var opaque = new PaintStackProbe(optics).OpaqueColour;
+        int? hides = Enumerable.Range(1, 8).FirstOrDefault(n => ColourDifference.DeltaE00(skin.With(optics, n * paint.CoatFilmUm).Colour(), opaque) < CoatColours.HiddenDeltaE) is var n and > 0 ? n : null;
+        return new(
+            paint.Id, paint.Name, paint.Material, paint.Finish, Srgb.From(paint.OverBlack).Hex, Srgb.From(paint.OverWhite).Hex,
+            Srgb.From(skin.With(optics, paint.CoatFilmUm).Colour()).Hex, Srgb.From(opaque).Hex, Math.Round(Hiding.ContrastRatio(optics, paint.CoatFilmUm), 3), hides,
+            paint.CoatFilmUm, paint.DryingSeconds, paint.NearEyes, paint.OnLips, paint.LeftMl, paint.Price, paint.Stripe);
+    }
+}

@@ -1,0 +1,80 @@
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Tests.Paint;
+
+/// <summary>Washes, casts and colours off a photo.</summary>
+public class WashTests
+{
+    private static readonly PaintDescription[] Paints = [.. DemoWorld.Kit.Paints.Where(p => Materials.Mixes(p.Material))];
+
+    // What a thin film makes of a skin is found again as a wash.
+    [Theory]
+    [InlineData("rust", 0.3)]
+    [InlineData("mussel-blue", 0.15)]
+    [InlineData("chalk-white", 0.5)]
+    public void AWashIsFoundAgain(string paint, double share)
+    {
+        foreach (var face in DemoWorld.Faces)
+        {
+            var skin = PaintStack.OnSkin(face.Skin);
+            var description = PaintOptics.Find(DemoWorld.Kit, paint);
+            var wanted = skin.With(PaintOptics.Of(description), share * description.CoatFilmUm).Colour();
+            var wash = WashSearch.For(wanted, skin, Paints);
+            Assert.InRange(wash.DeltaE, 0, 0.6);
+            Assert.InRange(wash.Share, 0.05, 1);
+        }
+    }
+
+    [Fact]
+    public void BareSkinNeedsTheThinnestFilm()
+    {
+        var skin = PaintStack.OnSkin(DemoWorld.Faces[0].Skin);
+        Assert.InRange(WashSearch.For(skin.Colour(), skin, Paints).DeltaE, 0, 2);
+    }
+
+    [Theory]
+    [InlineData("chalk-white", 60)]
+    [InlineData("chalk-white", 75)]
+    [InlineData("tarn-black", 30)]
+    public void ACastTakesTheSkinJustToTheWantedLightness(string paint, double wanted)
+    {
+        var skin = PaintStack.OnSkin(new(48, 12, 18));
+        var optics = PaintOptics.Of(PaintOptics.Find(DemoWorld.Kit, paint));
+        var um = Hiding.CastUm(optics, skin, wanted)!.Value;
+        Assert.Equal(wanted, skin.With(optics, um).Colour().L, 0.01);
+    }
+
+    [Fact]
+    public void BlackCastsNoLight() =>
+        Assert.Null(Hiding.CastUm(PaintOptics.Of(PaintOptics.Find(DemoWorld.Kit, "tarn-black")), PaintStack.OnSkin(new(48, 12, 18)), 70));
+
+    // White paper beside a patch of known sRGB colour in the same light gives that colour back, whatever the light.
+    [Theory]
+    [InlineData(1, 1, 1)]
+    [InlineData(0.9, 0.7, 0.5)]
+    [InlineData(0.5, 0.6, 0.8)]
+    public void AWhiteReferenceTakesTheLightOut(double r, double g, double b)
+    {
+        static double Encoded(double linear) => 255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.Pow(linear, 1 / 2.4) - 0.055);
+        var truth = Lab.From(Srgb.ToXyz(0.42, 0.25, 0.17));
+        var found = PhotoColour.Of(
+            (Encoded(0.42 * r), Encoded(0.25 * g), Encoded(0.17 * b)), (Encoded(0.88 * r), Encoded(0.88 * g), Encoded(0.88 * b)));
+        Assert.InRange(ColourDifference.DeltaE00(truth, found), 0, 0.05);
+    }
+
+    [Fact]
+    public void ABurntOrDarkWhiteIsRefusedWithAdvice()
+    {
+        Assert.Contains("overexposed", Assert.Throws<ArgumentException>(() => PhotoColour.Of((90, 80, 70), (255, 255, 255))).Message, StringComparison.Ordinal);
+        Assert.Contains("dark", Assert.Throws<ArgumentException>(() => PhotoColour.Of((9, 8, 7), (40, 41, 42))).Message, StringComparison.Ordinal);
+        Assert.Throws<ArgumentException>(() => PhotoColour.Of((double.NaN, 0, 0), (200, 200, 200)));
+    }
+
+    [Fact]
+    public void LinearScreenColoursComeBack()
+    {
+        var (r, g, b) = Srgb.Linear(Srgb.ToXyz(0.3, 0.6, 0.1));
+        Assert.Equal((0.3, 0.6, 0.1), (Math.Round(r, 5), Math.Round(g, 5), Math.Round(b, 5)));
+    }
+}

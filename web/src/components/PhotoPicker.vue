@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { NButton, NModal } from 'naive-ui'
+import { nextTick, ref } from 'vue'
+import { api } from '../api/client'
+import { labOf, type LabColour } from '../lib/skinDial'
+import { meanOf, readPhoto } from '../lib/photo'
+
+const props = defineProps<{ what: string; label: string }>()
+const emit = defineEmits<{ picked: [colour: LabColour] }>()
+
+const show = ref(false)
+const file = ref<HTMLInputElement | null>(null)
+const shown = ref<HTMLCanvasElement | null>(null)
+const problem = ref('')
+const white = ref<{ x: number; y: number; rgb: [number, number, number] } | null>(null)
+const found = ref<{ x: number; y: number; colour: LabColour; hex: string } | null>(null)
+let photo: HTMLCanvasElement | null = null
+
+async function read() {
+  const chosen = file.value?.files?.[0]
+  if (!chosen) return
+  problem.value = ''
+  white.value = found.value = null
+  show.value = true
+  try {
+    photo = await readPhoto(chosen)
+    await nextTick()
+    shown.value!.width = photo.width
+    shown.value!.height = photo.height
+    shown.value!.getContext('2d')!.drawImage(photo, 0, 0)
+  } catch (error) {
+    photo = null
+    problem.value = (error as Error).message
+  } finally {
+    if (file.value) file.value.value = ''
+  }
+}
+
+async function pick(event: MouseEvent) {
+  if (!photo || !shown.value) return
+  const box = shown.value.getBoundingClientRect()
+  const share = { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height }
+  const rgb = meanOf(photo, share.x * photo.width, share.y * photo.height)
+  problem.value = ''
+  if (!white.value) {
+    white.value = { ...share, rgb }
+    return
+  }
+  try {
+    const answer = await api.photoColour(rgb, white.value.rgb)
+    found.value = { ...share, colour: labOf(answer.colour), hex: answer.hex }
+  } catch (error) {
+    problem.value = (error as Error).message
+    if (/white/i.test(problem.value)) white.value = null
+  }
+}
+
+function take() {
+  if (found.value) emit('picked', found.value.colour)
+  show.value = false
+}
+</script>
+
+<template>
+  <n-button size="small" @click="file?.click()">{{ props.label }}</n-button>
+  <input
+    ref="file"
+    type="file"
+    accept="image/*"
+    hidden
+    :aria-label="`Photo of ${props.what}`"
+    @change="read"
+  />
+  <n-modal v-model:show="show" preset="card" :title="`Colour of ${props.what} off a photo`" class="photo">
+    <p>
+      <b>{{
+        !white
+          ? '1. Click the white paper that lies beside it.'
+          : `2. Click ${props.what}${found ? ', again if you like' : ''}.`
+      }}</b>
+      <span class="faint"> Even daylight, no flash. The photo stays in this browser.</span>
+    </p>
+    <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
+    <div class="frame">
+      <canvas ref="shown" aria-label="The photo; click a place" @click="pick" />
+      <span
+        v-if="white"
+        class="spot white"
+        :style="{ left: `${100 * white.x}%`, top: `${100 * white.y}%` }"
+      />
+      <span v-if="found" class="spot" :style="{ left: `${100 * found.x}%`, top: `${100 * found.y}%` }" />
+    </div>
+    <div class="row">
+      <template v-if="found">
+        <span class="swatch" :style="{ background: found.hex }" />
+        <span
+          >L* {{ found.colour.l.toFixed(1) }}, a* {{ found.colour.a.toFixed(1) }}, b*
+          {{ found.colour.b.toFixed(1) }}</span
+        >
+      </template>
+      <span class="gap" />
+      <n-button :disabled="!white" @click="white = found = null">Another white</n-button>
+      <n-button type="primary" :disabled="!found" @click="take">Take this colour</n-button>
+    </div>
+  </n-modal>
+</template>
+
+<style>
+.photo {
+  width: min(760px, 94vw);
+}
+</style>
+<style scoped>
+.frame {
+  position: relative;
+  margin: 10px auto;
+  width: fit-content;
+  max-width: 100%;
+}
+
+canvas {
+  display: block;
+  max-width: 100%;
+  max-height: 56vh;
+  cursor: crosshair;
+}
+
+.spot {
+  position: absolute;
+  width: 16px;
+  height: 16px;
+  margin: -8px;
+  border: 2px solid #fff;
+  outline: 2px solid #000;
+  border-radius: 50%;
+  pointer-events: none;
+}
+
+.spot.white {
+  border-radius: 2px;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+
+.gap {
+  flex: 1;
+}
+
+.swatch {
+  width: 34px;
+  height: 28px;
+  border-radius: 5px;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+}
+</style>
