@@ -56,6 +56,7 @@ await shot('workspace-wings', '/looks/barnacle-saint', {
     await page.locator('.step button').nth(3).click()
   },
 })
+await shot('cormorant', '/looks/storm-cormorant', { face: 'tamsin' })
 await shot('pointing', '/looks/drowned-lamp-keeper', {
   face: 'bartram',
   act: async (page) => {

@@ -15,8 +15,9 @@ public static class Tape
     /// <returns>Shortest length on the skin, mm.</returns>
     public static double DistanceMm(SkinGrid skin, SkinPoint from, SkinPoint to) => Laid(skin, from, to).LengthMm;
 
+    /// <param name="settledMm">The chain is relaxed until its length changes by less.</param>
     /// <returns>Evenly spaced points of the shortest path, ends included, and its length.</returns>
-    public static (IReadOnlyList<SkinPoint> Path, double LengthMm) Laid(SkinGrid skin, SkinPoint from, SkinPoint to)
+    public static (IReadOnlyList<SkinPoint> Path, double LengthMm) Laid(SkinGrid skin, SkinPoint from, SkinPoint to, double settledMm = SettledMm)
     {
         // A link of 4 mm is within a hundredth of a millimetre of the skin it spans.
         var links = Math.Clamp((int)Math.Ceiling(skin.Position(from).DistanceTo(skin.Position(to)) / LinkMm), LeastLinks, MostLinks);
@@ -38,7 +39,7 @@ public static class Tape
                 length += at[k].Position.DistanceTo(at[k - 1].Position);
             }
 
-            var settled = Math.Abs(bestLength - length) < SettledMm;
+            var settled = Math.Abs(bestLength - length) < settledMm;
             if (length < bestLength)
             {
                 (best, bestLength) = (chain, length);

@@ -141,12 +141,14 @@ public sealed class Footprint
             return;
         }
 
+        var first = FirstY;
         foreach (var (y, from, to) in spans)
         {
-            var row = (int)Math.Round((y - FirstY) / Lattice.CellMm);
-            for (var column = Lattice.Column(from); column <= Lattice.Column(to); column++)
+            var row = (int)Math.Round((y - first) / Lattice.CellMm);
+            int start = Math.Max(left, Lattice.Column(from)), end = Math.Min(left + width - 1, Lattice.Column(to));
+            if (row >= 0 && row < height && start <= end)
             {
-                Set(bottom + row, column);
+                covered.AsSpan(row * width + start - left, end - start + 1).Fill(true);
             }
         }
 

@@ -1,6 +1,6 @@
 using Datura.Core.Body;
+using NetTopologySuite.Algorithm;
 using NetTopologySuite.Geometries;
-using NetTopologySuite.Operation.Distance;
 
 namespace Datura.Core.Shapes.Kinds;
 
@@ -17,7 +17,8 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var zone = context.Body.ZoneOutlines[context.Word("on")];
-        var border = new IndexedFacetDistance(zone.Boundary);
+        // Edge by edge: an index over so few edges costs more than it saves (measured).
+        var edges = Curves.Rings(zone).SelectMany(r => r.Zip(r.Skip(1))).Select(e => (A: new Coordinate(e.First.XMm, e.First.YMm), B: new Coordinate(e.Second.XMm, e.Second.YMm))).ToArray();
         var box = zone.EnvelopeInternal;
         var (cell, gap) = (context.Number("cell"), context.Number("gap"));
         var count = 0;
@@ -31,7 +32,7 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
                     continue;
                 }
 
-                var near = Math.Min(1, border.Distance(new Point(x, y)) / (2 * cell));
+                var near = Math.Min(1, edges.Min(e => DistanceComputer.PointToSegment(new(x, y), e.A, e.B)) / (2 * cell));
                 var size = (cell - gap) * (1 - context.Number("fade") * (1 - near));
                 if (size < 1.5)
                 {

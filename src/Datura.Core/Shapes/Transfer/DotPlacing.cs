@@ -11,6 +11,9 @@ internal sealed class DotPlacing(FittedBody body)
     private const double NearestMm = 10;
     private const double FarthestMm = 135;
 
+    // Distances are read to the millimetre.
+    private const double SettledMm = 0.05;
+
     // Below this sine of the crossing angle a millimetre on the tape is more than two on the skin.
     private const double LeastCrossing = 0.5;
 
@@ -135,7 +138,7 @@ internal sealed class DotPlacing(FittedBody body)
     // Length of the tape from a landmark to the dot, and its direction as it arrives there.
     private (double Mm, Vec3 Way) Tape(ChartPoint dot, ChartPoint landmark)
     {
-        var (path, mm) = Body.Tape.Laid(body.Skin, body.Chart.ToSkin(landmark), body.Chart.ToSkin(dot));
+        var (path, mm) = Body.Tape.Laid(body.Skin, body.Chart.ToSkin(landmark), body.Chart.ToSkin(dot), SettledMm);
         var (end, before) = (body.Skin.Position(path[^1]), body.Skin.Position(path[^2]));
         return (mm, (end - before).Unit());
     }
