@@ -1,3 +1,4 @@
+using Datura.Core.Form;
 using Datura.Core.Shapes;
 
 namespace Datura.Core;
@@ -10,8 +11,9 @@ public enum Mapping
 }
 
 /// <summary>A character: parts hung on anatomy. It belongs to no face.</summary>
+/// <param name="Form">How its form is painted; null when no shades and lights are computed.</param>
 /// <param name="WetLifts">Share of a dry water-based coat that this painter's wet brush takes along, 0 to 0.5.</param>
-public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts, double WetLifts = 0)
+public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts, double WetLifts = 0, FormWish? Form = null)
 {
     public const double MostWetLifts = 0.5;
 }

@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Caution;
+using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -123,6 +124,9 @@ public sealed record PlannedLook(Plan Plan, FittedBody Body, Lab Skin, IReadOnly
     public IReadOnlyList<CoatJob> Jobs { get; init; } = [];
 
     public CoatColours? Colours { get; init; }
+
+    /// <summary>Shades and lights, when the look asks for them.</summary>
+    public FormPlan? Form { get; init; }
 
     /// <summary>The coats one after the other in the order of work.</summary>
     public IReadOnlyList<CoatJob> InOrder { get; init; } = [];

@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -26,6 +27,11 @@ public static class PlanCheck
             return found;
         }
 
+        if (look.Form is { } form)
+        {
+            found.AddRange(OfForm(form));
+        }
+
         if (!(look.WetLifts is >= 0 and <= Look.MostWetLifts))
         {
             found.Add(new("wetLifts", FormattableString.Invariant($"A wet brush lifts 0 to {100 * Look.MostWetLifts:0} % of the coat below.")));
@@ -42,6 +48,32 @@ public static class PlanCheck
         }
 
         return found;
+    }
+
+    private static IEnumerable<PlanProblem> OfForm(FormWish form)
+    {
+        if (!(form.Strength is >= 0 and <= FormWish.MostStrength))
+        {
+            yield return new("form.strength", $"The strength of shades and lights goes from 0 to {FormWish.MostStrength:0}.");
+        }
+
+        if (form.Tones is < 3 or > 5 || !(form.HighlightCap is >= 0 and <= 60))
+        {
+            yield return new("form.tones", "A hand paints three to five tones, the base among them; lights rise by up to 60 L*.");
+        }
+
+        if (!(Math.Abs(form.Pretended.AzimuthDeg) <= 360) || !(Math.Abs(form.Pretended.ElevationDeg) <= 90) || !(form.Pretended.SpreadDeg is >= 0 and <= 90) || !(form.Pretended.Level is > 0 and <= 100))
+        {
+            yield return new("form.pretended", "The pretended lamp stands between −90° and 90° up or down and shines.");
+        }
+
+        foreach (var zone in form.Zones ?? [])
+        {
+            if (!Zones.Names.Contains(zone.Zone) || !(Math.Abs(zone.Mm) <= ZoneRelief.MostMm) || !(zone.FalloffMm is >= 1 and <= 60))
+            {
+                yield return new("form.zones", $"A zone is raised or sunk by up to {ZoneRelief.MostMm:0} mm and runs out over 1 to 60 mm.");
+            }
+        }
     }
 
     private static IEnumerable<PlanProblem> OfPart(Part part, string field)
@@ -61,6 +93,11 @@ public static class PlanCheck
         if (!(Math.Abs(part.Moved.OutMm) <= Move.MostMm && Math.Abs(part.Moved.UpMm) <= Move.MostMm))
         {
             yield return new($"{field}.moved", $"{kind.Label} is moved too far. A part moves up to {Move.MostMm:0} mm; hang it on another place instead.");
+        }
+
+        if (part.ReliefMm is { } relief && !(Math.Abs(relief) <= ZoneRelief.MostMm))
+        {
+            yield return new($"{field}.reliefMm", $"{kind.Label}: the relief goes from −{ZoneRelief.MostMm:0} to {ZoneRelief.MostMm:0} mm; steeper forms cannot be painted.");
         }
 
         if (part.Motif?.Problem() is { } motif)
@@ -161,6 +198,15 @@ public static class PlanCheck
             {
                 found.Add(new("lamps", problem.Message));
             }
+        }
+
+        try
+        {
+            setting.FaceLight.Check();
+        }
+        catch (ArgumentException problem)
+        {
+            found.Add(new("lamps", problem.Message));
         }
 
         if (!(setting.NecklineWidthMm is >= 60 and <= 420))

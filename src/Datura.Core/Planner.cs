@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Caution;
+using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -28,6 +29,13 @@ public static class Planner
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
             .AsParallel().AsOrdered()
             .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
+        FormPlan? form = null;
+        if (look.Form is { } wish)
+        {
+            form = FormPlan.Of(wish, expanded, body, kit, Ground(look, expanded, face, kit), setting);
+            expanded = [.. expanded, form.Part];
+        }
+
         var jobs = CoatJobs.Of(look, expanded, body, kit);
         var steps = Sequencer.Order(jobs);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
@@ -38,7 +46,7 @@ public static class Planner
         var total = steps.Count > 0 ? steps[^1].EndSeconds : 0;
         CautionNote[] all =
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours }), .. face.Cautions.Select(UsualCautions.For), .. SlotCaution(total, setting), .. MapCaution(look, kit),
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(total, setting), .. MapCaution(look, kit),
         ];
         var plan = new Plan(
             look.Name,
@@ -55,7 +63,23 @@ public static class Planner
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
             [.. all.OrderByDescending(c => c.Severity)]);
-        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)] };
+        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form };
+    }
+
+    /// <summary>The skin with the largest base on it: what shades and lights go over.</summary>
+    internal static PaintStack Ground(Look look, IReadOnlyList<ExpandedPart> parts, Face face, Kit kit)
+    {
+        var skin = PaintStack.OnSkin(face.Skin);
+        var largest = parts.SelectMany(p => p.Kind.Roles.Where(r => r.Stage == Stage.Base && p.Part.Paints.ContainsKey(r.Id)).Select(r => (Part: p, Role: r)))
+            .OrderByDescending(p => p.Part.Marks.Marks.OfType<RegionMark>().Where(m => m.Role == p.Role.Id).Sum(m => m.Outline.Area)).FirstOrDefault();
+        if (largest.Part is null)
+        {
+            return skin;
+        }
+
+        var (mix, lay) = (largest.Part.Part.Paints[largest.Role.Id], largest.Part.Part.LayOf(largest.Role.Id));
+        var coats = largest.Part.Part.Coats.TryGetValue(largest.Role.Id, out var own) ? own : largest.Role.Coats;
+        return skin.With(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit), coats * CoatFilm.Um(mix, kit, largest.Role.Tool, lay));
     }
 
     private static IEnumerable<PlanProblem> PaintProblems(Look look, Kit kit) =>

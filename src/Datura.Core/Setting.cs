@@ -1,3 +1,4 @@
+using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -8,11 +9,17 @@ namespace Datura.Core;
 /// <param name="ViewingDistanceM">From where it is seen.</param>
 /// <param name="Light">Light in words.</param>
 /// <param name="Lamps">The lamps it is seen under; daylight when none is named.</param>
+/// <param name="Ambient">Share of the light that comes from everywhere, 0 to 1.</param>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
 /// <param name="Neckline">How that edge runs.</param>
 /// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
 public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm,
-    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null)
+    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null, double Ambient = 0.5)
 {
+    /// <summary>Where its light comes from.</summary>
+    public FaceLight FaceLight => Lamps is { Count: > 0 } lamps
+        ? new([.. lamps.Select(l => new LampPlace(l.AzimuthDeg, l.ElevationDeg, l.SpreadDeg, l.Level))], Ambient)
+        : FaceLight.Usual with { Ambient = Ambient };
+
     public Costume Costume => new(NecklineMm, Neckline, NecklineWidthMm);
 }

@@ -4,7 +4,10 @@ namespace Datura.Core.Paint;
 public sealed record Lamp(string Id, string Name, double[] Power);
 
 /// <summary>A lamp and how strongly it shines, as a share of the others.</summary>
-public sealed record LampLevel(string Lamp, double Level);
+/// <param name="AzimuthDeg">Where it stands: 0 in front, positive towards the wearer's left.</param>
+/// <param name="ElevationDeg">Up from the level of the face, negative from below.</param>
+/// <param name="SpreadDeg">Half angle under which it is seen; large is soft.</param>
+public sealed record LampLevel(string Lamp, double Level, double AzimuthDeg = 0, double ElevationDeg = 20, double SpreadDeg = 45);
 
 /// <summary>
 /// The lights looks are seen under. D65 and A: CIE 15. LEDs: a blue peak and a broad phosphor; stage washes: a filter before
@@ -41,7 +44,7 @@ public static class Lamps
         }
 
         var sum = new double[Spectrum.Bands];
-        foreach (var (id, level) in lamps)
+        foreach (var (id, level) in lamps.Select(l => (l.Lamp, l.Level)))
         {
             var power = Find(id).Power;
             var luminance = Enumerable.Range(0, Spectrum.Bands).Sum(b => power[b] * Observer.Y[b]);

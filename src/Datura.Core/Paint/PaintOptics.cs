@@ -46,7 +46,17 @@ public sealed record PaintOptics(double[] K, double[] S)
                 SurfaceReflection.Inside(CardBlack), SurfaceReflection.Inside(CardWhite), paint.CardFilmUm);
         }
 
-        return new(k, s);
+        // What a band cannot do is left out there; a card that is then missed by more than a reading is off was no film.
+        var found = new PaintOptics(k, s);
+        return Math.Max(Miss(found, paint.OverBlack, CardBlack), Miss(found, paint.OverWhite, CardWhite)) <= ReadingDeltaE ? found : throw new ArgumentException(
+            "No film gives this card: over white it is brighter than the card below can make it. Take both colours in the same even light.");
+
+        double Miss(PaintOptics optics, Lab wanted, double ground)
+        {
+            Span<double> under = stackalloc double[Spectrum.Bands];
+            under.Fill(SurfaceReflection.Inside(ground));
+            return ColourDifference.DeltaE00(wanted, Lab.From(Observer.Look([.. optics.Over(under, paint.CardFilmUm).Select(SurfaceReflection.SeenWithoutGloss)], Observer.D65)));
+        }
     }
 
     /// <summary>A mix weighs K and S by parts (Duncan 1940: both are additive by concentration).</summary>

@@ -21,6 +21,7 @@ public enum Priority
 /// <param name="Coats">Number of coats per role where it differs from the usual.</param>
 /// <param name="Moved">How far the painter moved it from where it hangs.</param>
 /// <param name="Motif">The painter's own drawing; only for parts of the kind that lays one.</param>
+/// <param name="ReliefMm">How far it should seem to stand out of the skin, negative for a hollow; null for the kind's usual.</param>
 /// <param name="Laid">How coats are laid, per role, where it differs from the usual.</param>
 public sealed record Part(
     string Id,
@@ -37,7 +38,8 @@ public sealed record Part(
     IReadOnlyDictionary<string, int> Coats,
     Move Moved = default,
     Motif? Motif = null,
-    IReadOnlyDictionary<string, CoatLay>? Laid = null)
+    IReadOnlyDictionary<string, CoatLay>? Laid = null,
+    double? ReliefMm = null)
 {
     /// <summary>How a role's coat is laid.</summary>
     public CoatLay LayOf(string role) => Laid is not null && Laid.TryGetValue(role, out var lay) ? lay : CoatLay.Usual;

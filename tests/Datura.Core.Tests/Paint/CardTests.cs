@@ -24,7 +24,9 @@ public class CardTests
                     return;
                 }
 
-                Assert.InRange(ColourDifference.DeltaE00(paint.OverWhite, On(PaintOptics.CardWhite)), 0, 0.5);
+                // A paint that outshines the card's own white in some band can be met there only nearly.
+                var outshines = SmoothReflectance.For(paint.OverWhite).Max() > PaintOptics.CardWhite;
+                Assert.InRange(ColourDifference.DeltaE00(paint.OverWhite, On(PaintOptics.CardWhite)), 0, outshines ? 1.5 : 0.5);
                 Assert.InRange(ColourDifference.DeltaE00(paint.OverBlack, On(PaintOptics.CardBlack)), 0, 0.5);
 
                 Lab On(double ground)
@@ -33,6 +35,10 @@ public class CardTests
                     return Lab.From(Observer.Look([.. optics.Over(under, film).Select(SurfaceReflection.SeenWithoutGloss)], Observer.D65));
                 }
             });
+
+    [Fact]
+    public void ACardBrighterThanAnyFilmIsRefused() => Assert.Contains(
+        "No film gives this card", Assert.Throws<ArgumentException>(() => PaintOptics.Of(Paint(new(74, -30, -30), new(88, -30, -24), 41))).Message, StringComparison.Ordinal);
 
     [Fact]
     public void EveryPaintOfTheDemoComesBack() => Assert.All(DemoWorld.AllKits.SelectMany(k => k.Paints), paint =>

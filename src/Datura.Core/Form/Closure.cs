@@ -1,0 +1,76 @@
+namespace Datura.Core.Form;
+
+/// <summary>How much of the wanted form is seen on the real skin under the real light, from the viewing distance.</summary>
+/// <param name="Bare">Correlation of seen and wanted luminance without the tones, −1 to 1.</param>
+/// <param name="Painted">With them.</param>
+public sealed record Closure(double Bare, double Painted)
+{
+    // Only where the relief is, and a little round it.
+    private const double RoundMm = 8;
+    private const float Flat = 0.3f;
+
+    public static Closure Of(ToneMap map, float[] painted, Relief relief, double distanceM)
+    {
+        var grid = map.Grid;
+        var here = Region(map, relief);
+        var baseY = ToneMap.Luminance(map.BaseL);
+        var (bare, seen) = (new float[painted.Length], new float[painted.Length]);
+        for (var n = 0; n < painted.Length; n++)
+        {
+            bare[n] = (float)(baseY * map.Real[n]);
+            seen[n] = painted[n] == 0 ? bare[n] : (float)(ToneMap.Luminance(map.BaseL + painted[n]) * map.Real[n]);
+        }
+
+        var half = (int)Math.Round(Eye.FinestMm(distanceM) / 2 / grid.CellMm);
+        float[] From(float[] field) => Averages.Box(field, grid.Width, grid.Height, half, passes: 2);
+        var wanted = From(map.Wanted);
+        return new(Correlation(From(bare), wanted, here), Correlation(From(seen), wanted, here));
+    }
+
+    /// <summary>Pearson's correlation over some cells; 0 when either does not vary.</summary>
+    internal static double Correlation(float[] a, float[] b, bool[] on)
+    {
+        double n = 0, sa = 0, sb = 0, saa = 0, sbb = 0, sab = 0;
+        for (var k = 0; k < a.Length; k++)
+        {
+            if (on[k])
+            {
+                (n, sa, sb, saa, sbb, sab) = (n + 1, sa + a[k], sb + b[k], saa + (double)a[k] * a[k], sbb + (double)b[k] * b[k], sab + (double)a[k] * b[k]);
+            }
+        }
+
+        double va = n * saa - sa * sa, vb = n * sbb - sb * sb;
+        return n < 2 || va <= 1e-12 * n * saa || vb <= 1e-12 * n * sbb ? 0 : (n * sab - sa * sb) / Math.Sqrt(va * vb);
+    }
+
+    private static bool[] Region(ToneMap map, Relief relief)
+    {
+        if (relief.IsFlat)
+        {
+            return map.On;
+        }
+
+        var flat = Array.ConvertAll(relief.Mm, h => Math.Abs(h) <= Flat);
+        var away = Distances.ToOutside(flat, map.Grid.Width, map.Grid.Height);
+        var near = RoundMm / map.Grid.CellMm;
+        return [.. map.On.Select((on, n) => on && away[n] <= near)];
+    }
+}
+
+/// <summary>What an eye tells apart.</summary>
+public static class Eye
+{
+    /// <summary>One minute of arc: the finest that an eye resolves (common practice of optics; a normal eye, 6/6).</summary>
+    public static double FinestMm(double distanceM) => 1000 * distanceM * Math.Tan(Math.PI / 180 / 60);
+
+    /// <summary>
+    /// Step of L* that is still seen at an edge of a width: about one L* on a large area, twice that at a few minutes of arc and
+    /// beyond any at one (from memory, unverified).
+    /// </summary>
+    /// <param name="widthMm">Of the figure.</param>
+    public static double WeakestStep(double widthMm, double distanceM)
+    {
+        var minutes = widthMm / FinestMm(distanceM);
+        return minutes <= 1 ? double.PositiveInfinity : 1 + 4 / (minutes - 1);
+    }
+}

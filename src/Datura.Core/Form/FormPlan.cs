@@ -1,0 +1,117 @@
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Union;
+
+namespace Datura.Core.Form;
+
+/// <summary>A hollow or a light by its anatomical name.</summary>
+/// <param name="Tone">Number of its tone, 1 the lightest.</param>
+public sealed record FormPlace(string Zone, Side Side, int Tone, bool IsLight, double AreaCm2);
+
+/// <summary>The computed form of a look on a face.</summary>
+public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closure Closure, IReadOnlyList<FormPlace> Places, IReadOnlyList<string> Warnings, ExpandedPart Part, FormWish Wish)
+{
+    // Smaller than a fingertip is not worth a line (common practice).
+    private const double LeastCm2 = 0.4;
+
+    private const double ToneEdgeMm = 4;
+    private const double PowderEdgeMm = 9;
+
+    /// <param name="ground">Skin with the base on it.</param>
+    /// <param name="pixels">Cells across a whole window; coarse while a lamp is dragged.</param>
+    public static FormPlan Of(FormWish wish, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit, PaintStack ground, Setting setting, int pixels = FormGrid.FinePixels)
+    {
+        var grid = FormGrid.Of(body, pixels);
+        var relief = Relief.Of(grid, body, parts, wish.Zones ?? []);
+        var coats = new ToneCoats(kit, ground, wish.With);
+        var map = ToneMap.Of(relief, Painted(grid, body, parts), setting.FaceLight, wish.PretendedLight, ground.Colour().L, coats.Bounds, wish.Strength, wish.HighlightCap);
+        var bands = ToneBands.Of(map, wish.Tones);
+        var closure = Closure.Of(map, bands.Painted, relief, setting.ViewingDistanceM);
+        return new(relief, map, bands, closure, PlacesOf(bands, grid, body), [.. FormWarnings.Of(map, closure, wish, setting)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
+    }
+
+    // Face and front of the neck, and further down where a base runs.
+    private static bool[] Painted(FormGrid grid, FittedBody body, IReadOnlyList<ExpandedPart> parts)
+    {
+        var grounds = parts.Where(p => p.Kind.Roles is [{ Stage: Stage.Base }, ..]).SelectMany(p => p.Marks.Marks).OfType<RegionMark>().ToArray();
+        var figure = grounds.Length > 0
+            ? UnaryUnionOp.Union(grounds.Select(g => g.Outline).ToArray())
+            : UnaryUnionOp.Union(Zones.Face.Append("under-jaw").Append("neck front").Select(z => body.ZoneOutlines[z].Buffer(0.8)).ToArray());
+        // Eyes and lips have their own colours.
+        var on = new bool[grid.Width * grid.Height];
+        foreach (var (y, from, to) in ScanLines.Of(figure.Difference(body.ZoneOutlines["lid"]).Difference(body.ZoneOutlines["lips"]), grid.Window.YOfRow(grid.Height - 0.5), grid.CellMm, grid.Height))
+        {
+            var row = (int)Math.Floor(grid.Window.RowOf(y));
+            int start = Math.Max(0, (int)Math.Ceiling(grid.Window.ColumnOf(from)) - grid.Left), end = Math.Min(grid.Width, (int)Math.Floor(grid.Window.ColumnOf(to)) - grid.Left);
+            if (row >= 0 && row < grid.Height && start < end)
+            {
+                on.AsSpan(row * grid.Width + start, end - start).Fill(true);
+            }
+        }
+
+        return on;
+    }
+
+    private static IReadOnlyList<FormPlace> PlacesOf(ToneBands bands, FormGrid grid, FittedBody body)
+    {
+        var areas = new Dictionary<(string, Side, int, bool), double>();
+        foreach (var tone in bands.Tones)
+        {
+            for (var n = 0; n < bands.Painted.Length; n++)
+            {
+                // Tones lie within each other; a cell counts for the one seen.
+                if (Math.Abs(bands.Painted[n] - tone.Change) > 1e-3)
+                {
+                    continue;
+                }
+
+                var at = grid.Middle(n / grid.Width, n % grid.Width);
+                var zone = body.ZoneAt(at);
+                var side = Math.Abs(at.XMm) < 9 && zone is "forehead" or "nose" or "chin" or "upper lip" or "neck front" or "sternum" or "under-jaw" ? Side.Middle : at.XMm > 0 ? Side.Left : Side.Right;
+                var key = (zone, side, tone.Number, tone.IsLight);
+                areas[key] = areas.GetValueOrDefault(key) + grid.AreaMm2[n] / 100;
+            }
+        }
+
+        return [.. areas.Where(a => a.Value >= LeastCm2).Select(a => new FormPlace(a.Key.Item1, a.Key.Item2, a.Key.Item3, a.Key.Item4, Math.Round(a.Value, 1)))
+            .OrderByDescending(p => p.Tone).ThenByDescending(p => p.AreaCm2)];
+    }
+
+    // Tones as coats of a part: what other parts paint over wholly needs none.
+    private static ExpandedPart PartOf(FormWish wish, ToneBands bands, IReadOnlyList<ExpandedPart> parts, FormGrid grid, ToneCoats coats, double baseL)
+    {
+        var over = parts.SelectMany(p => p.Marks.Marks.OfType<RegionMark>().Where(m => p.Part.Paints.ContainsKey(m.Role) && p.Kind.Roles.First(r => r.Id == m.Role).Stage == Stage.BodyColour))
+            .Select(m => m.Outline.Buffer(-m.EdgeMm / 2)).Where(g => !g.IsEmpty).ToArray();
+        var covered = over.Length > 0 ? UnaryUnionOp.Union(over) : GeometryFactory.Default.CreatePolygon();
+        var marks = new List<Mark>();
+        var paints = new Dictionary<string, PaintMix>();
+        var laid = new Dictionary<string, CoatLay>();
+        var sizes = new List<SizeLine>();
+        foreach (var tone in bands.Tones)
+        {
+            var figure = tone.Outline.Difference(covered);
+            if (figure.IsEmpty || coats.For(baseL + tone.Change) is not { } coat)
+            {
+                continue;
+            }
+
+            paints[FormKind.Role(tone)] = coat.Mix;
+            laid[FormKind.Role(tone)] = new(Math.Clamp(Math.Round(coat.Film, 2), CoatLay.LeastFilm, CoatLay.MostFilm));
+            marks.Add(new RegionMark(FormKind.Role(tone), Side.Middle, figure, wish.With == ShadeWith.Powder ? PowderEdgeMm : ToneEdgeMm));
+            sizes.Add(new($"Tone {tone.Number}", Math.Round(tone.Change, 1), "L*", tone.IsLight ? "lighter than the base" : "than the base"));
+        }
+
+        if (wish.Folds && FoldPairs.Of(parts, grid, wish.Pretended.Towards) is { Count: > 0 } folds && coats.For(Math.Min(96, baseL + wish.HighlightCap)) is { } light)
+        {
+            paints["folds"] = light.Mix;
+            marks.AddRange(folds);
+        }
+
+        var part = new Part(
+            FormKind.PartId, "form", Sides.Both, 0, 1, Priority.Nice, false, new Dictionary<string, double>(), new Dictionary<string, string>(),
+            new Dictionary<string, IReadOnlyList<string>>(), paints, new Dictionary<string, int>(), Laid: laid);
+        return new(part, FormKind.Of(bands.Tones, wish.With, paints.ContainsKey("folds")), new(marks, sizes));
+    }
+}

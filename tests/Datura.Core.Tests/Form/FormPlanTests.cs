@@ -1,0 +1,132 @@
+using Datura.Core.Body;
+using Datura.Core.Form;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Tests.Form;
+
+/// <summary>The form of whole looks: coats, places, folds and warnings.</summary>
+public class FormPlanTests
+{
+    public static TheoryData<string, int> Looks => new() { { "drowned-lamp-keeper", 0 }, { "wreck-diver", 1 }, { "quay-seal", 2 } };
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void ShadesGoOnBeforeLinesAndLightsAfter(string look, int face)
+    {
+        var planned = Planned(DemoWorld.Look(look), face);
+        var order = planned.InOrder.ToList();
+        var shade = order.FindIndex(j => j.PartId == FormKind.PartId && j.Role.Stage == Stage.Depth);
+        var light = order.FindIndex(j => j.PartId == FormKind.PartId && j.Role.Stage == Stage.Highlight);
+        Assert.True(shade >= 0 && light > shade);
+        Assert.True(planned.Form!.Closure.Painted > planned.Form.Closure.Bare);
+    }
+
+    [Fact]
+    public void WithoutAWishNothingIsComputed() => Assert.Null(DemoWorld.Plan("quay-seal").Form);
+
+    // Deepen what recedes, lighten what advances (common practice): under the light from above of the classical contour.
+    [Fact]
+    public void TheClassicalContourShadesTheHollowsAndLightsTheBridge()
+    {
+        foreach (var body in DemoWorld.Bodies.Values)
+        {
+            var face = DemoWorld.Faces.First(f => DemoWorld.Bodies[f.Id] == body);
+            var form = Planner.Plan(new("Bare", "", Mapping.Freehand, [], 0, FormWish.Usual), face, body, DemoWorld.Kit, DemoWorld.Parade).Form!;
+            float At(ChartPoint at) => form.Bands.Painted[form.Map.Grid.CellAt(at)];
+            Assert.True(form.Map.Change[form.Map.Grid.CellAt(body.Landmark("gonion_left") + new ChartPoint(-8, -14))] < 0);
+            Assert.True(At(body.Landmark("pronasale") + new ChartPoint(0, 9)) >= 0);
+            Assert.Contains(form.Places, p => !p.IsLight && p.Zone is "under-jaw" or "cheek hollow" or "temple");
+        }
+    }
+
+    [Theory]
+    [InlineData(ShadeWith.Powder, Tool.SoftBrush)]
+    [InlineData(ShadeWith.Wash, Tool.Filbert)]
+    [InlineData(ShadeWith.DrySponge, Tool.HalfRoundSponge)]
+    public void EachSchoolHasItsTool(ShadeWith school, Tool tool)
+    {
+        var planned = Planned(DemoWorld.Look("drowned-lamp-keeper"), 0, FormWish.Usual with { With = school });
+        Assert.All(planned.Jobs.Where(j => j.PartId == FormKind.PartId && j.Role.Id.StartsWith("tone", StringComparison.Ordinal)), j => Assert.Equal(tool, j.Tool));
+    }
+
+    // The film of each tone comes to the lightness it was chosen for.
+    [Theory]
+    [InlineData(40)]
+    [InlineData(55)]
+    [InlineData(82)]
+    public void AToneIsReachedWhereThePaintsCan(double wanted)
+    {
+        var ground = PaintStack.OnSkin(DemoWorld.Faces[0].Skin);
+        var coats = new ToneCoats(DemoWorld.Kit, ground, ShadeWith.Wash);
+        var coat = coats.For(wanted)!;
+        if (wanted > coats.Bounds.DarkestL && wanted < coats.Bounds.LightestL)
+        {
+            Assert.Equal(wanted, coat.ReachedL, 0.6);
+        }
+
+        Assert.InRange(coat.Film, CoatLay.LeastFilm, 1.2);
+    }
+
+    // A fold is a pair, and the light side is the same everywhere for one light (common practice).
+    [Fact]
+    public void FoldsHaveTheirLightSideBelowUnderALampFromAbove()
+    {
+        var lines = DemoWorld.Part("foreheadLines");
+        var parts = new[] { new ExpandedPart(lines, PartKinds.Find("foreheadLines")!, DemoWorld.Expand(lines)) };
+        var grid = FormGrid.Of(DemoWorld.Body, 384);
+        var folds = FoldPairs.Of(parts, grid, new LampPlace(0, 60).Towards);
+        var dark = parts[0].Marks.Marks.OfType<StrokeMark>().ToArray();
+        Assert.NotEmpty(folds);
+        Assert.All(folds, light => Assert.Contains(dark, d => d.Path.Count == light.Path.Count && d.Path.Average(p => p.YMm) > light.Path.Average(p => p.YMm)));
+        var below = FoldPairs.Of(parts, grid, new LampPlace(0, -60).Towards);
+        Assert.True(below.Average(f => f.Path.Average(p => p.YMm)) > folds.Average(f => f.Path.Average(p => p.YMm)));
+    }
+
+    [Theory]
+    [InlineData(0, -35, "from below")]
+    [InlineData(0, 75, "from the top")]
+    [InlineData(80, 10, "from the side")]
+    public void LightsThatWorkAgainstTheFormAreNamed(double azimuth, double elevation, string words)
+    {
+        var setting = DemoWorld.Parade with { Lamps = [new("daylight", 1, azimuth, elevation, 10)], Ambient = 0.2 };
+        var plan = Planner.Plan(DemoWorld.Look("quay-seal") with { Form = FormWish.Usual }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, setting);
+        Assert.Contains(plan.Plan.Cautions, c => c.Sentence.Contains(words, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void EveryHeightOfAKindBelongsToARoleItHas() => Assert.All(PartKinds.All, kind =>
+        Assert.All(KindRelief.Of(kind.Id, null), h => Assert.Contains(kind.Roles, r => r.Id == h.Role)));
+
+    [Fact]
+    public void ThePaintersOwnHeightScalesTheKinds()
+    {
+        var (usual, own) = (KindRelief.Of("socket", null), KindRelief.Of("socket", -10));
+        Assert.Equal(-10, own[0].Mm, 1e-9);
+        Assert.Equal(usual[1].Mm / usual[0].Mm, own[1].Mm / own[0].Mm, 1e-9);
+        Assert.Empty(KindRelief.Of("dotRow", 4));
+    }
+
+    [Fact]
+    public void ASunkenZoneIsShadedDeeper()
+    {
+        double Deepest(double mm)
+        {
+            var wish = FormWish.Usual with { Zones = [new("temple", Side.Middle, mm, 18)] };
+            var form = Planned(new("Bare", "", Mapping.Freehand, []), 0, wish).Form!;
+            return Enumerable.Range(0, form.Map.Change.Length).Where(n => form.Map.On[n] && DemoWorld.Body.ZoneAt(form.Map.Grid.Middle(n / form.Map.Grid.Width, n % form.Map.Grid.Width)) == "temple").Min(n => form.Map.Change[n]);
+        }
+
+        Assert.True(Deepest(-6) < Deepest(0) - 2);
+    }
+
+    [Theory]
+    [InlineData(-1.0, 5, 14.0)]
+    [InlineData(1.0, 7, 14.0)]
+    [InlineData(1.0, 5, double.NaN)]
+    public void NonsenseIsRefused(double strength, int tones, double cap) => Assert.NotEmpty(
+        PlanCheck.OfLook(new("x", "", Mapping.Freehand, [], 0, FormWish.Usual with { Strength = strength, Tones = tones, HighlightCap = cap })));
+
+    private static PlannedLook Planned(Look look, int face, FormWish? wish = null) => Planner.Plan(
+        look with { Form = wish ?? FormWish.Usual }, DemoWorld.Faces[face], DemoWorld.Bodies[DemoWorld.Faces[face].Id], DemoWorld.Kit, DemoWorld.Parade);
+}
