@@ -17,7 +17,8 @@ public static class Planner
         Plan(look, face, FittedBody.For(face.MeasuresMm), kit, setting);
 
     /// <summary>As above, on a body already fitted to the face.</summary>
-    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting)
+    /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
+    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels)
     {
         PlanProblem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         if (problems.Length > 0)
@@ -32,8 +33,8 @@ public static class Planner
         FormPlan? form = null;
         if (look.Form is { } wish)
         {
-            form = FormPlan.Of(wish, expanded, body, kit, Ground(look, expanded, face, kit), setting);
-            expanded = [.. expanded, form.Part];
+            form = FormPlan.Of(wish, expanded, body, kit, Ground(look, expanded, face, kit), setting, formPixels);
+            expanded = form.Part.Marks.Marks.Count > 0 ? [.. expanded, form.Part] : expanded;
         }
 
         var jobs = CoatJobs.Of(look, expanded, body, kit);
@@ -46,7 +47,7 @@ public static class Planner
         var total = steps.Count > 0 ? steps[^1].EndSeconds : 0;
         CautionNote[] all =
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(total, setting), .. MapCaution(look, kit),
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(total, setting), .. MapCaution(look, kit),
         ];
         var plan = new Plan(
             look.Name,

@@ -17,6 +17,7 @@ public sealed record Setting(string Id, string Name, double SlotMinutes, double 
     NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null, double Ambient = 0.5)
 {
     /// <summary>Where its light comes from.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
     public FaceLight FaceLight => Lamps is { Count: > 0 } lamps
         ? new([.. lamps.Select(l => new LampPlace(l.AzimuthDeg, l.ElevationDeg, l.SpreadDeg, l.Level))], Ambient)
         : FaceLight.Usual with { Ambient = Ambient };

@@ -1,5 +1,6 @@
 using Datura.Core;
 using Datura.Core.Body;
+using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Files.Json;
@@ -8,7 +9,8 @@ using Datura.Files.Pictures;
 namespace Datura.Web;
 
 /// <summary>What to plan: a look as it stands in the painter's hands, and by id on whom, with what and where.</summary>
-public sealed record PlanRequest(LookDocument Look, string FaceId, string KitId, string SettingId);
+/// <param name="Draft">Shades and lights may be coarse, because something is being dragged.</param>
+public sealed record PlanRequest(LookDocument Look, string FaceId, string KitId, string SettingId, bool Draft = false);
 
 /// <summary>
 /// Plans on request. Bodies and plans of the last requests are remembered by a hash of their whole input; another copy of
@@ -54,7 +56,7 @@ public sealed class PlanService(Library library)
         var face = await library.FaceAsync(request.FaceId);
         var kit = await library.KitAsync(request.KitId);
         var setting = await library.SettingAsync(request.SettingId);
-        var key = Library.Write(new { request.Look, face, kit, setting });
-        return plans.Get(key, () => Planner.Plan(request.Look.ToLook(), face, Body(face.MeasuresMm), kit, setting));
+        var key = Library.Write(new { request.Look, face, kit, setting, request.Draft });
+        return plans.Get(key, () => Planner.Plan(request.Look.ToLook(), face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels));
     }
 }

@@ -42,6 +42,7 @@ app.MapKits();
 app.MapPlans();
 app.MapCoats();
 app.MapPaintDesk();
+app.MapForms();
 app.MapVocabulary();
 app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");

@@ -3,6 +3,7 @@ using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Caution;
+using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -47,6 +48,15 @@ var many = Planner.Plan(thirty, face, body, kit, setting);
 var coats = many.Coats.Sum(s => s.Count);
 Row(FormattableString.Invariant($"paint picture 1024×1024 of {coats} coats"), Median(12, () => PaintOf(many, 1024)), "paint picture 1024×1024", picture, "under 150 ms");
 Row(FormattableString.Invariant($"build strip, {many.Coats.Count + 1} pictures"), Median(6, () => BustPicture.Strip(many, BustView.Strip, 128, 132)), "paint picture 1024×1024", picture, "under 400 ms");
+
+// Form: the whole of it, and coarse as while a lamp is dragged, against a pass that only finds the normals.
+var bare = planned.Parts;
+var grid = FormGrid.Of(body);
+var normals = Median(8, () => { var sum = 0.0; for (var row = 0; row < grid.Height; row++) { for (var column = 0; column < grid.Width; column++) { sum += grid.Normal[row * grid.Width + column].Z; } } return sum; });
+var ground = PaintStack.OnSkin(face.Skin);
+_ = FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting, FormGrid.CoarsePixels);
+Row(FormattableString.Invariant($"form of {grid.Width}×{grid.Height} cells: map, bands, closure"), Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting)), "one pass over the normals", normals, "under 300 ms");
+Row("the same on coarse cells", Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting, FormGrid.CoarsePixels)), "one pass over the normals", normals, "under 50 ms");
 
 // A crowded look: the demo's parts over and over, as many as asked for.
 var crowd = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)

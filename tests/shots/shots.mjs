@@ -57,6 +57,14 @@ await shot('workspace-wings', '/looks/barnacle-saint', {
   },
 })
 await shot('cormorant', '/looks/storm-cormorant', { face: 'tamsin' })
+await shot('form', '/looks/drowned-lamp-keeper', {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Form', exact: true }).click()
+    await page.getByRole('switch', { name: 'Compute shades and lights' }).click()
+    await page.waitForTimeout(4000)
+    await page.getByRole('button', { name: 'Undo' }).focus()
+  },
+})
 await shot('pointing', '/looks/drowned-lamp-keeper', {
   face: 'bartram',
   act: async (page) => {

@@ -12,6 +12,9 @@ public sealed record CheckedLook(
 {
     /// <summary>Colours in place; without them nothing is said of what lies on what.</summary>
     public CoatColours? Colours { get; init; }
+
+    /// <summary>From where it is seen, m; without it nothing is too fine.</summary>
+    public double? DistanceM { get; init; }
 }
 
 /// <summary>What a practised eye would find wrong with a look before the first stroke (common practice throughout).</summary>
@@ -21,6 +24,6 @@ public static class LookChecks
     [
         .. MissingPart.Of(look), .. OutgrownField.Of(look), .. NoRoom.Of(look), .. UnevenWeight.Of(look),
         .. BaseEdge.Of(look), .. BareGap.Of(look), .. UnderCostume.Of(look), .. LashLine.Of(look), .. ColourBalance.Of(look),
-        .. Muddy.Of(look), .. SpongeTurned.Of(look), .. Holding.Of(look),
+        .. Muddy.Of(look), .. SpongeTurned.Of(look), .. Holding.Of(look), .. TooFine.Of(look),
     ];
 }

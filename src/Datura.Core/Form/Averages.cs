@@ -1,7 +1,7 @@
 namespace Datura.Core.Form;
 
 /// <summary>Box averages of a field of cells; beyond the edge the field goes on as it ends.</summary>
-internal static class Averages
+public static class Averages
 {
     public static float[] Box(float[] field, int width, int height, int half, int passes = 1)
     {

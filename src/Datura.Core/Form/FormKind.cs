@@ -27,7 +27,7 @@ public sealed class FormKind : PartKind
 
     public static FormKind Of(IReadOnlyList<Tone> tones, ShadeWith school, bool folds)
     {
-        var tool = school switch { ShadeWith.Powder => Tool.SoftBrush, ShadeWith.Wash => Tool.Filbert, _ => Tool.HalfRoundSponge };
+        var tool = school switch { ShadeWith.Powder => Tool.SoftBrush, ShadeWith.Wash => Tool.FlatBrush, _ => Tool.HalfRoundSponge };
         // Shades from the softest to the deepest, then lights.
         List<CoatRole> roles = [.. tones.Where(t => !t.IsLight).OrderByDescending(t => t.Change).Select(t => new CoatRole(Role(t), $"Tone {t.Number}, shade", Stage.Depth, tool, 1, 40))];
         roles.AddRange(tones.Where(t => t.IsLight).OrderBy(t => t.Change).Select(t => new CoatRole(Role(t), $"Tone {t.Number}, light", Stage.Highlight, tool, 1, 85)));

@@ -25,5 +25,6 @@ public sealed record FormWish(
 
     public static FormWish Usual { get; } = new(FaceLight.Pretended.Lamps[0]);
 
+    [System.Text.Json.Serialization.JsonIgnore]
     public FaceLight PretendedLight => new([Pretended], FaceLight.Pretended.Ambient);
 }

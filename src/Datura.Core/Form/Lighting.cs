@@ -10,6 +10,7 @@ namespace Datura.Core.Form;
 public sealed record LampPlace(double AzimuthDeg, double ElevationDeg, double SpreadDeg = 12, double Level = 1)
 {
     /// <summary>Towards the lamp, unit length: x to the wearer's left, y up, z forward.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
     public Vec3 Towards
     {
         get

@@ -68,7 +68,8 @@ public static class CoatJobs
     private static IEnumerable<Mark> MapLines(ExpandedPart part)
     {
         var first = part.Kind.Roles[0];
-        if (first.Stage is Stage.Base or Stage.Line)
+        // Computed tones run into each other and are laid by the tone map.
+        if (first.Stage is Stage.Base or Stage.Line || part.Kind is Form.FormKind)
         {
             return [];
         }

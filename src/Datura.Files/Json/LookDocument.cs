@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using Datura.Core;
+using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -8,15 +9,16 @@ namespace Datura.Files.Json;
 /// <summary>A look as it stands in a file and in the store; docs/look-file.md and the schema describe it.</summary>
 public sealed record LookDocument(
     string Format, int Version, string Name, string? Notes, Mapping Mapping, IReadOnlyList<PartDocument> Parts,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? WetLifts = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? WetLifts = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FormWish? Form = null)
 {
     public const string FormatName = "datura-look";
     public const int CurrentVersion = 1;
 
     public static LookDocument From(Look look) =>
-        new(FormatName, CurrentVersion, look.Name, look.Notes, look.Mapping, [.. look.Parts.Select(PartDocument.From)], look.WetLifts == 0 ? null : look.WetLifts);
+        new(FormatName, CurrentVersion, look.Name, look.Notes, look.Mapping, [.. look.Parts.Select(PartDocument.From)], look.WetLifts == 0 ? null : look.WetLifts, look.Form);
 
-    public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())], WetLifts ?? 0);
+    public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())], WetLifts ?? 0, Form);
 }
 
 /// <param name="Moved">How far the painter moved it, mm; left out when it hangs where it hangs.</param>
@@ -38,13 +40,14 @@ public sealed record PartDocument(
     IReadOnlyDictionary<string, int>? Coats,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Move? Moved = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Motif? Motif = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyDictionary<string, LayDocument>? Laid = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyDictionary<string, LayDocument>? Laid = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? ReliefMm = null)
 {
     public static PartDocument From(Part part) => new(
         part.Id, part.Kind, part.Sides, part.Unevenness, part.Seed, part.Priority, part.Reserved, part.Numbers, part.Words,
         part.Zones, part.Paints.ToDictionary(p => p.Key, p => p.Value.Shares), part.Coats,
         part.Moved == default ? null : part.Moved, part.Motif,
-        part.Laid is { Count: > 0 } laid ? laid.ToDictionary(l => l.Key, l => LayDocument.From(l.Value)) : null);
+        part.Laid is { Count: > 0 } laid ? laid.ToDictionary(l => l.Key, l => LayDocument.From(l.Value)) : null, part.ReliefMm);
 
     public Part ToPart() => new(
         Id, Kind, Sides, Unevenness, Seed, Priority, Reserved,
@@ -52,7 +55,7 @@ public sealed record PartDocument(
         Words ?? new Dictionary<string, string>(),
         Zones ?? new Dictionary<string, IReadOnlyList<string>>(),
         Paints?.ToDictionary(p => p.Key, p => new PaintMix(p.Value)) ?? [],
-        Coats ?? new Dictionary<string, int>(), Moved ?? default, Motif, Laid?.ToDictionary(l => l.Key, l => l.Value.ToLay()));
+        Coats ?? new Dictionary<string, int>(), Moved ?? default, Motif, Laid?.ToDictionary(l => l.Key, l => l.Value.ToLay()), ReliefMm);
 }
 
 /// <summary>How a coat is laid; what is left out is as usual.</summary>

@@ -98,7 +98,7 @@ public static class BustPicture
     private static byte Lit(byte value, float shade, float shine, float own) =>
         (byte)Math.Clamp(value * shade + shine * (255 + own * (1.6f * value - 255)) + 0.5f, 0, 255);
 
-    private static byte[] Halved(byte[] rgba, int width, int height)
+    internal static byte[] Halved(byte[] rgba, int width, int height)
     {
         var result = new byte[width * height * 4];
         for (var y = 0; y < height; y++)

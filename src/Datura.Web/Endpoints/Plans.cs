@@ -88,5 +88,5 @@ public static class PlanEndpoints
     }
 
     private static DotPlan Dots(Core.PlannedLook planned, double? toleranceMm) => DotPlan.Of(
-        planned.Parts.AsParallel().AsOrdered().SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), planned.Body, toleranceMm ?? DefaultToleranceMm);
+        planned.Parts.Where(p => p.Kind is not Core.Form.FormKind).AsParallel().AsOrdered().SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), planned.Body, toleranceMm ?? DefaultToleranceMm);
 }

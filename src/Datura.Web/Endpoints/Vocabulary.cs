@@ -13,8 +13,10 @@ public sealed record ParameterResource(
 public sealed record RoleResource(string Id, string Label, Stage Stage, string ToolName, int Coats, bool Optional);
 
 /// <summary>All that the inspector needs to draw a kind.</summary>
+/// <param name="ReliefMm">How far it usually seems to stand out of the skin; null for flat kinds.</param>
 public sealed record KindResource(
-    string Id, string Label, Family Family, bool Sided, IReadOnlyList<string> HangsOn, IReadOnlyList<ParameterResource> Parameters, IReadOnlyList<RoleResource> Roles);
+    string Id, string Label, Family Family, bool Sided, IReadOnlyList<string> HangsOn, IReadOnlyList<ParameterResource> Parameters, IReadOnlyList<RoleResource> Roles,
+    double? ReliefMm);
 
 public sealed record MeasureResource(
     string Id, string Label, string StandardTerm, string HowTaken, MeasureGroup Group, Instrument Instrument,
@@ -60,5 +62,5 @@ public static class VocabularyEndpoints
     private static KindResource Resource(PartKind kind) => new(
         kind.Id, kind.Label, kind.Family, kind.Sided, kind.HangsOn,
         [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
-        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, Rates.Of(r.Tool).Name, r.Coats, r.Optional))]);
+        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, Rates.Of(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind.Id));
 }

@@ -42,7 +42,7 @@ public class FormPlanTests
 
     [Theory]
     [InlineData(ShadeWith.Powder, Tool.SoftBrush)]
-    [InlineData(ShadeWith.Wash, Tool.Filbert)]
+    [InlineData(ShadeWith.Wash, Tool.FlatBrush)]
     [InlineData(ShadeWith.DrySponge, Tool.HalfRoundSponge)]
     public void EachSchoolHasItsTool(ShadeWith school, Tool tool)
     {

@@ -38,7 +38,7 @@ public class CardTests
 
     [Fact]
     public void ACardBrighterThanAnyFilmIsRefused() => Assert.Contains(
-        "No film gives this card", Assert.Throws<ArgumentException>(() => PaintOptics.Of(Paint(new(74, -30, -30), new(88, -30, -24), 41))).Message, StringComparison.Ordinal);
+        "No film gives this card", Assert.Throws<ArgumentException>(() => PaintOptics.Of(Paint(new(60, 0, 0), new(99.5, 0, 0), 20))).Message, StringComparison.Ordinal);
 
     [Fact]
     public void EveryPaintOfTheDemoComesBack() => Assert.All(DemoWorld.AllKits.SelectMany(k => k.Paints), paint =>

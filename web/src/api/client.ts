@@ -40,6 +40,11 @@ export type PlanLaid = Schemas['PlanLaid']
 export type Lay = Schemas['LayDocument']
 export type Wash = Schemas['WashResource']
 export type Cast = Schemas['CastResource']
+export type Form = Schemas['FormResource']
+export type Tone = Schemas['ToneResource']
+export type FormWish = Schemas['FormWish']
+export type ZoneRelief = Schemas['ZoneRelief']
+export type Profile = Schemas['ProfileResource']
 export type PaintDescription = Schemas['PaintDescription']
 
 /** A problem as the service reports it (RFC 9457), or a lost connection (status 0). */
@@ -215,6 +220,23 @@ export const api = {
     blob(`/api/plan/paint?pixels=${pixels}&lamp=${lamp}&coats=${coats}`, request, signal),
   finish: (request: PlanRequest, steps: number | null, signal?: AbortSignal) =>
     blob(`/api/plan/finish${steps === null ? '' : `?steps=${steps}`}`, request, signal),
+  form: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/form', { body: request, signal })),
+  formThree: (request: PlanRequest, view: string, distance: number | null, signal?: AbortSignal) =>
+    blob(
+      `/api/plan/form/three.png?view=${view}${distance === null ? '' : `&distance=${distance}`}`,
+      request,
+      signal,
+    ),
+  formRelief: (request: PlanRequest, signal?: AbortSignal) =>
+    blob('/api/plan/form/relief.png', request, signal),
+  formProfile: (request: PlanRequest, from: { x: number; y: number }, to: { x: number; y: number }) =>
+    answer(
+      client.POST('/api/plan/form/profile', {
+        params: { query: { x1: from.x, y1: from.y, x2: to.x, y2: to.y } },
+        body: request,
+      }),
+    ),
   dots: (request: PlanRequest, tolerance: number) =>
     answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request })),
   handles: (request: PlanRequest, part: string) =>

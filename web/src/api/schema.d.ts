@@ -3058,6 +3058,224 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FormResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/form/three.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    view?: string;
+                    distance?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/form/relief.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/form/profile": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query: {
+                    x1: number;
+                    y1: number;
+                    x2: number;
+                    y2: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProfileResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3193,6 +3411,54 @@ export interface components {
         };
         /** @enum {unknown} */
         Finish: "matt" | "satin" | "pearl" | "metal" | "sparkle";
+        FormPlace: {
+            zone: string;
+            side: components["schemas"]["Side"];
+            /** Format: int32 */
+            tone: number;
+            isLight: boolean;
+            /** Format: double */
+            areaCm2: number;
+        };
+        FormResource: {
+            /** Format: double */
+            baseL: number;
+            /** Format: int32 */
+            baseNumber: number;
+            tones: components["schemas"]["ToneResource"][];
+            places: components["schemas"]["FormPlace"][];
+            /** Format: double */
+            readsBare: number;
+            /** Format: double */
+            readsPainted: number;
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            finestMm: number;
+            warnings: string[];
+        };
+        FormWish: {
+            pretended: components["schemas"]["LampPlace"];
+            /**
+             * Format: double
+             * @default 1
+             */
+            strength: number;
+            /**
+             * Format: int32
+             * @default 5
+             */
+            tones: number;
+            /**
+             * Format: double
+             * @default 14
+             */
+            highlightCap: number;
+            with?: components["schemas"]["ShadeWith"];
+            zones?: null | components["schemas"]["ZoneRelief"][];
+            /** @default true */
+            folds: boolean;
+        };
         Handle: {
             parameter: string;
             label: string;
@@ -3216,6 +3482,8 @@ export interface components {
             hangsOn: string[];
             parameters: components["schemas"]["ParameterResource"][];
             roles: components["schemas"]["RoleResource"][];
+            /** Format: double */
+            reliefMm: null | number;
         };
         Kit: {
             id: string;
@@ -3245,6 +3513,37 @@ export interface components {
         LampLevel: {
             lamp: string;
             /** Format: double */
+            level: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            azimuthDeg: number;
+            /**
+             * Format: double
+             * @default 20
+             */
+            elevationDeg: number;
+            /**
+             * Format: double
+             * @default 45
+             */
+            spreadDeg: number;
+        };
+        LampPlace: {
+            /** Format: double */
+            azimuthDeg: number;
+            /** Format: double */
+            elevationDeg: number;
+            /**
+             * Format: double
+             * @default 12
+             */
+            spreadDeg: number;
+            /**
+             * Format: double
+             * @default 1
+             */
             level: number;
         };
         LampResource: {
@@ -3278,6 +3577,7 @@ export interface components {
             parts: components["schemas"]["PartDocument"][];
             /** Format: double */
             wetLifts?: null | number;
+            form?: null | components["schemas"]["FormWish"];
         };
         LookResource: {
             id: string;
@@ -3474,6 +3774,8 @@ export interface components {
             laid?: null | {
                 [key: string]: components["schemas"]["LayDocument"];
             };
+            /** Format: double */
+            reliefMm?: null | number;
         };
         PhotoAnswer: {
             colour: components["schemas"]["Lab"];
@@ -3584,6 +3886,8 @@ export interface components {
             faceId: string;
             kitId: string;
             settingId: string;
+            /** @default false */
+            draft: boolean;
         };
         PlanSetting: {
             name: string;
@@ -3626,6 +3930,10 @@ export interface components {
             status?: null | number;
             detail?: null | string;
             instance?: null | string;
+        };
+        ProfileResource: {
+            alongMm: number[];
+            heightMm: number[];
         };
         RecipeAnswerResource: {
             wanted: string;
@@ -3683,6 +3991,11 @@ export interface components {
              */
             necklineWidthMm: number;
             lamps?: null | components["schemas"]["LampLevel"][];
+            /**
+             * Format: double
+             * @default 0.5
+             */
+            ambient: number;
             costume?: components["schemas"]["Costume"];
         };
         SettingResource: {
@@ -3698,6 +4011,11 @@ export interface components {
         };
         /** @enum {unknown} */
         Severity: "note" | "warning" | "stop";
+        /**
+         * @default wash
+         * @enum {unknown}
+         */
+        ShadeWith: "powder" | "wash" | "drySponge";
         /** @enum {unknown} */
         Side: "middle" | "left" | "right";
         /** @enum {unknown} */
@@ -3742,6 +4060,19 @@ export interface components {
             mm: number;
             path: number[];
         };
+        ToneResource: {
+            /** Format: int32 */
+            number: number;
+            isLight: boolean;
+            /** Format: double */
+            change: number;
+            /** Format: double */
+            areaCm2: number;
+            paint: string;
+            /** Format: double */
+            filmUm: number;
+            rings: number[][];
+        };
         /** @enum {unknown} */
         Tool: "pencilLiner" | "sponge" | "halfRoundSponge" | "softBrush" | "flatBrush" | "filbert" | "round1" | "round3" | "round5" | "round6";
         WashResource: {
@@ -3756,6 +4087,14 @@ export interface components {
         };
         /** @enum {unknown} */
         WearerCaution: "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child";
+        ZoneRelief: {
+            zone: string;
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            falloffMm: number;
+        };
     };
     responses: never;
     parameters: never;

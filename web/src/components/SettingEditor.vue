@@ -3,6 +3,7 @@ import { NButton, NInput, NInputNumber, NModal, NSelect } from 'naive-ui'
 import { ref, watch } from 'vue'
 import { api, type ApiProblem, type Setting } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
+import LampPad from './LampPad.vue'
 import NamedSlider from './NamedSlider.vue'
 
 const shown = defineModel<boolean>('show', { required: true })
@@ -30,8 +31,10 @@ function level(lamp: string) {
 
 function setLevel(lamp: string, value: number) {
   if (!setting.value) return
-  const others = (setting.value.lamps ?? []).filter((l) => l.lamp !== lamp)
-  setting.value.lamps = value > 0 ? [...others, { lamp, level: value }] : others
+  const all = setting.value.lamps ?? []
+  const stood = all.find((l) => l.lamp === lamp) ?? { azimuthDeg: 0, elevationDeg: 20, spreadDeg: 45 }
+  const others = all.filter((l) => l.lamp !== lamp)
+  setting.value.lamps = value > 0 ? [...others, { ...stood, lamp, level: value }] : others
 }
 
 async function save() {
@@ -134,6 +137,38 @@ async function save() {
           />
         </div>
       </div>
+      <template v-if="setting.lamps?.length">
+        <p class="faint">Where each lamp stands round the head, and how soft it is.</p>
+        <div v-for="l in setting.lamps" :key="l.lamp" class="stand">
+          <span>{{ catalogue.lamps.find((one) => one.id === l.lamp)?.name }}</span>
+          <lamp-pad
+            v-model:azimuth="l.azimuthDeg"
+            v-model:elevation="l.elevationDeg"
+            :label="`Place of ${l.lamp}`"
+          />
+          <label>
+            <span class="faint">soft, {{ l.spreadDeg }}°</span>
+            <named-slider
+              v-model:value="l.spreadDeg"
+              :min="0"
+              :max="80"
+              :step="5"
+              :label="`Softness of ${l.lamp}`"
+            />
+          </label>
+        </div>
+      </template>
+      <div class="lamp">
+        <span />
+        <span>from everywhere, {{ Math.round(100 * (setting.ambient ?? 0.5)) }} %</span>
+        <named-slider
+          v-model:value="setting.ambient"
+          :min="0"
+          :max="1"
+          :step="0.05"
+          label="Share of the light from everywhere"
+        />
+      </div>
       <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
       <div class="foot">
         <n-button type="primary" :loading="saving" @click="save">Save the setting</n-button>
@@ -143,6 +178,19 @@ async function save() {
 </template>
 
 <style scoped>
+.stand {
+  display: grid;
+  grid-template-columns: 110px 1fr 120px;
+  gap: 12px;
+  align-items: center;
+}
+
+@media (max-width: 560px) {
+  .stand {
+    grid-template-columns: 1fr;
+  }
+}
+
 .form,
 label {
   display: grid;

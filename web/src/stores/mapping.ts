@@ -3,10 +3,11 @@ import { ref, shallowRef, watch } from 'vue'
 import { api, type DotPlan, type Handle, type Tape } from '../api/client'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from './coats'
+import { useForm } from './form'
 import { usePreferences } from './preferences'
 import { useWorkspace } from './workspace'
 
-export type Lens = 'look' | 'map' | 'coats'
+export type Lens = 'look' | 'map' | 'coats' | 'form'
 
 const DOTS_AFTER_MS = 250
 const HANDLES_AFTER_MS = 120
@@ -17,6 +18,7 @@ export const useMapping = defineStore('mapping', () => {
   const workspace = useWorkspace()
   const preferences = usePreferences()
   const coats = useCoats()
+  const form = useForm()
   const lens = ref<Lens>('look')
   const toleranceMm = ref(2)
   const dots = shallowRef<DotPlan | null>(null)
@@ -84,6 +86,7 @@ export const useMapping = defineStore('mapping', () => {
   function tapeAt(at: ChartPoint) {
     if (tapeFrom.value) {
       layTape(at)
+      if (lens.value === 'form') void form.measure(tapeFrom.value, at)
       tapeFrom.value = null
     } else {
       tapeFrom.value = at
@@ -98,8 +101,9 @@ export const useMapping = defineStore('mapping', () => {
   }
 
   watch(lens, (now) => {
+    if (now !== 'map' && now !== 'form') putTapeAway()
+    form.shown = now === 'form'
     if (now !== 'map') {
-      putTapeAway()
       stretch.value = false
     }
     if (now !== 'coats') {

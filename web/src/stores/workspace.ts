@@ -56,6 +56,8 @@ export const useWorkspace = defineStore('workspace', () => {
     faceId: preferences.face,
     kitId: preferences.kit,
     settingId: preferences.setting,
+    // Coarse shades and lights while something is in the hand.
+    draft: dragging.value,
   }))
 
   // Loading and saving ------------------------------------------------------------------------------------------

@@ -1,6 +1,6 @@
 import type { components } from '../api/schema'
 import { distanceTo, inside, type ChartPoint } from '../lib/zones'
-import type { PlanPart } from '../api/client'
+import type { PlanPart, Tone } from '../api/client'
 
 export type PlanMark = components['schemas']['PlanMark']
 
@@ -68,6 +68,62 @@ export function drawMap(
   trace(pen, costumeEdge, false)
   pen.stroke()
   pen.setLineDash([])
+}
+
+/** Outlines of the tones with their numbers: shades dark, lights pale. */
+export function drawTones(pen: CanvasRenderingContext2D, tones: readonly Tone[]) {
+  pen.lineJoin = 'round'
+  for (const tone of tones) {
+    pen.strokeStyle = tone.isLight ? 'rgba(255, 255, 255, 0.9)' : 'rgba(45, 20, 80, 0.9)'
+    pen.lineWidth = 0.7
+    for (const ring of tone.rings) {
+      trace(pen, ring, true)
+      pen.stroke()
+    }
+  }
+  pen.font = '600 8px "Atkinson Hyperlegible Next", sans-serif'
+  pen.textAlign = 'center'
+  pen.textBaseline = 'middle'
+  for (const tone of tones)
+    for (const ring of tone.rings.filter((r) => r.length > 60).slice(0, 8)) {
+      const at = deepInside(ring)
+      if (!at) continue
+      pen.save()
+      // The chart's y runs up, letters run down.
+      pen.translate(at.x, at.y)
+      pen.scale(1, -1)
+      pen.lineWidth = 2
+      pen.strokeStyle = tone.isLight ? 'rgba(40, 30, 60, 0.85)' : 'rgba(255, 255, 255, 0.85)'
+      pen.fillStyle = tone.isLight ? '#fff' : '#2d1450'
+      pen.strokeText(String(tone.number), 0, 0)
+      pen.fillText(String(tone.number), 0, 0)
+      pen.restore()
+    }
+}
+
+/** The middle of the widest of a few rows across a ring. */
+function deepInside(ring: readonly number[]): ChartPoint | null {
+  let low = Infinity
+  let high = -Infinity
+  for (let k = 1; k < ring.length; k += 2) {
+    low = Math.min(low, ring[k]!)
+    high = Math.max(high, ring[k]!)
+  }
+  let best: (ChartPoint & { width: number }) | null = null
+  for (let row = 1; row < 12; row++) {
+    const y = low + (row / 12) * (high - low)
+    const xs: number[] = []
+    for (let k = 0; k + 3 < ring.length; k += 2) {
+      const [x1, y1, x2, y2] = [ring[k]!, ring[k + 1]!, ring[k + 2]!, ring[k + 3]!]
+      if (y1 > y !== y2 > y) xs.push(x1 + ((y - y1) / (y2 - y1)) * (x2 - x1))
+    }
+    xs.sort((a, b) => a - b)
+    for (let k = 0; k + 1 < xs.length; k += 2) {
+      const width = xs[k + 1]! - xs[k]!
+      if (!best || width > best.width) best = { x: (xs[k]! + xs[k + 1]!) / 2, y, width }
+    }
+  }
+  return best && best.width > 5 ? best : null
 }
 
 /** The zone pointed at. */

@@ -4,9 +4,10 @@ import { picture } from '../api/client'
 import type { PlanMark } from './marks'
 import { useCatalogue } from '../stores/catalogue'
 import { useCoats } from '../stores/coats'
+import { useForm } from '../stores/form'
 import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
-import { drawMap, drawMarks, drawZone } from './marks'
+import { drawMap, drawMarks, drawTones, drawZone } from './marks'
 import { SkinScene } from './SkinScene'
 
 // The picture's corner lies beyond everything painted: bare skin in the light of the picture.
@@ -29,6 +30,7 @@ export function useSkin(
   const catalogue = useCatalogue()
   const mapping = useMapping()
   const coats = useCoats()
+  const form = useForm()
   /** Grows with every redraw, for labels that follow the skin. */
   const tick = ref(0)
   const stretch = shallowRef<ImageBitmap | null>(null)
@@ -88,6 +90,8 @@ export function useSkin(
       () => mapping.lens,
       stretch,
       () => coats.hiding,
+      () => form.form,
+      () => form.relief,
     ],
     mark,
   )
@@ -112,7 +116,9 @@ export function useSkin(
     if (!scene.value || !loaded.value) return
     const marks: PlanMark[] = workspace.planPart?.marks ?? []
     scene.value.drawOverlay((pen) => {
-      const sheet = stretch.value ?? (mapping.lens === 'coats' ? coats.hiding : null)
+      const sheet =
+        stretch.value ??
+        (mapping.lens === 'coats' ? coats.hiding : mapping.lens === 'form' ? form.relief : null)
       if (sheet && workspace.body) {
         // Rows of the picture run down, the chart's y runs up.
         const { windowSideMm: side, windowTopMm: top } = workspace.body
@@ -123,6 +129,7 @@ export function useSkin(
       }
       if (mapping.lens === 'map' && workspace.plan)
         drawMap(pen, workspace.plan.parts, workspace.plan.costumeEdge)
+      if (mapping.lens === 'form' && form.form && !workspace.dragging) drawTones(pen, form.form.tones)
       if (pointed.value && workspace.body) drawZone(pen, workspace.body.zones[pointed.value] ?? [])
       drawMarks(pen, marks)
     })

@@ -6,6 +6,7 @@ import { api } from '../api/client'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
+import FormInspector from '../components/FormInspector.vue'
 import CoatsInspector from '../components/CoatsInspector.vue'
 import ComparePanel from '../components/ComparePanel.vue'
 import LookInspector from '../components/LookInspector.vue'
@@ -121,6 +122,7 @@ function onKey(event: KeyboardEvent) {
     choosing.value = true
   } else if (event.key.toLowerCase() === 'm') mapping.lens = mapping.lens === 'map' ? 'look' : 'map'
   else if (event.key.toLowerCase() === 'c') mapping.lens = mapping.lens === 'coats' ? 'look' : 'coats'
+  else if (event.key.toLowerCase() === 'o') mapping.lens = mapping.lens === 'form' ? 'look' : 'form'
   else if (event.key.toLowerCase() === 't' && mapping.lens === 'map') {
     if (mapping.taping) mapping.putTapeAway()
     else mapping.taping = true
@@ -267,6 +269,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" aria-label="Inspector">
         <map-inspector v-if="mapping.lens === 'map'" />
+        <form-inspector v-else-if="mapping.lens === 'form'" />
         <coats-inspector v-else-if="mapping.lens === 'coats'" />
         <part-inspector v-else-if="workspace.part" :part="workspace.part" />
         <look-inspector v-else />

@@ -1,0 +1,90 @@
+using Datura.Core.Body;
+using Datura.Core.Form;
+using Datura.Core.Shapes;
+using Datura.Files.Pictures;
+
+namespace Datura.Web;
+
+/// <summary>A tone of the map, with its outline on the chart.</summary>
+/// <param name="Change">L* against the base.</param>
+/// <param name="AreaCm2">Seen of it, on the skin.</param>
+public sealed record ToneResource(int Number, bool IsLight, double Change, double AreaCm2, string Paint, double FilmUm, IReadOnlyList<IReadOnlyList<double>> Rings);
+
+/// <summary>The computed form of a look.</summary>
+/// <param name="ReadsBare">How much of the wanted form is seen without the tones, −1 to 1.</param>
+/// <param name="ReadsPainted">With them.</param>
+/// <param name="FinestMm">Finest width an eye resolves from the viewing distance.</param>
+public sealed record FormResource(
+    double BaseL, int BaseNumber, IReadOnlyList<ToneResource> Tones, IReadOnlyList<FormPlace> Places, double ReadsBare, double ReadsPainted, double DistanceM, double FinestMm,
+    IReadOnlyList<string> Warnings);
+
+/// <summary>Heights of a relief along the tape.</summary>
+/// <param name="AlongMm">Tape from its start.</param>
+/// <param name="HeightMm">Over the skin at each.</param>
+public sealed record ProfileResource(IReadOnlyList<double> AlongMm, IReadOnlyList<double> HeightMm);
+
+/// <summary>Form: contour and light that are computed.</summary>
+public static class FormEndpoints
+{
+    private const int PictureWidth = 300;
+    private const int PictureHeight = 330;
+
+    public static void MapForms(this IEndpointRouteBuilder routes)
+    {
+        var plans = routes.MapGroup("/api/plan/form").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
+        plans.MapPost("/", async (PlanRequest request, PlanService service) =>
+        {
+            var planned = await service.PlanAsync(request);
+            var form = Form(planned);
+            var kit = await service.KitAsync(request);
+            var distance = (await service.SettingAsync(request)).ViewingDistanceM;
+            var jobs = planned.Jobs.Where(j => j.PartId == FormKind.PartId).ToDictionary(j => j.Role.Id);
+            return TypedResults.Ok(new FormResource(
+                Math.Round(form.Map.BaseL, 1), form.Bands.BaseNumber,
+                [.. form.Bands.Tones.Where(t => jobs.ContainsKey(FormKind.Role(t))).Select(t => Tone(t, form, jobs[FormKind.Role(t)], planned, kit))],
+                form.Places, Math.Round(form.Closure.Bare, 2), Math.Round(form.Closure.Painted, 2), distance, Math.Round(Eye.FinestMm(distance), 1), form.Warnings));
+        });
+        plans.MapPost("/three.png", async (PlanRequest request, string? view, double? distance, PlanService service) =>
+        {
+            var planned = await service.PlanAsync(request);
+            var from = view switch { "left" => BustView.ThreeQuarterLeft, "right" => BustView.ThreeQuarterRight, _ => BustView.Front };
+            if (distance is { } d && !(d is >= 0.2 and <= 200))
+            {
+                throw new BadInputException("distance", "The viewing distance lies between 0.2 m and 200 m.");
+            }
+
+            var metres = distance ?? (await service.SettingAsync(request)).ViewingDistanceM;
+            return TypedResults.File(FormPicture.Three(Form(planned), planned.Body, from, PictureWidth, PictureHeight, metres), "image/png");
+        });
+        plans.MapPost("/relief.png", async (PlanRequest request, PlanService service) => TypedResults.File(FormPicture.ReliefPng(Form(await service.PlanAsync(request))), "image/png"));
+        plans.MapPost("/profile", async (PlanRequest request, double x1, double y1, double x2, double y2, PlanService service) =>
+        {
+            if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))
+            {
+                throw new BadInputException("x1", "Both ends of the tape must lie on the skin.");
+            }
+
+            var planned = await service.PlanAsync(request);
+            var form = Form(planned);
+            var body = planned.Body;
+            var path = Tape.Laid(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2))).Path.Select(body.Chart.ToChart).ToArray();
+            var fine = Curves.Every(1, path);
+            var along = 0.0;
+            var result = fine.Select((p, k) =>
+            {
+                along += k == 0 ? 0 : body.LineMm([fine[k - 1], p]);
+                var cell = form.Map.Grid.CellAt(p);
+                return (Along: Math.Round(along, 1), Height: cell < 0 ? 0 : Math.Round(form.Relief.Mm[cell], 2));
+            }).ToArray();
+            return TypedResults.Ok(new ProfileResource([.. result.Select(r => r.Along)], [.. result.Select(r => r.Height)]));
+        });
+    }
+
+    private static FormPlan Form(Core.PlannedLook planned) => planned.Form
+        ?? throw new BadInputException("look.form", "The look asks for no computed form. Switch it on first.");
+
+    private static ToneResource Tone(Tone tone, FormPlan form, Core.Order.CoatJob job, Core.PlannedLook planned, Core.Paint.Kit kit) => new(
+        tone.Number, tone.IsLight, Math.Round(tone.Change, 1), Math.Round(form.Places.Where(p => p.Tone == tone.Number).Sum(p => p.AreaCm2), 1),
+        Core.PlanParts.PaintName(job, kit), Math.Round(planned.Colours!.FilmUm(job), 1),
+        [.. Curves.Rings(tone.Outline).Select(r => (IReadOnlyList<double>)[.. r.SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })])]);
+}
