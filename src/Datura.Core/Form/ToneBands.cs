@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Paint;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Form;

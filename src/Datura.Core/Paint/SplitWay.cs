@@ -39,37 +39,10 @@ internal sealed class SplitWay
 /// <summary>How deep within a figure every pixel lies, as a share of the deepest.</summary>
 internal static class FromOutline
 {
-    /// <summary>Two sweeps of a 3–4 chamfer, within a tenth of the true distance (Borgefors 1986; from memory).</summary>
     public static float[] Depth(float[] share, int width, int height)
     {
-        const float straight = 3, slanting = 4;
-        var depth = new float[share.Length];
-        float At(int x, int y) => x < 0 || y < 0 || x >= width || y >= height ? 0 : depth[y * width + x];
-        for (var y = 0; y < height; y++)
-        {
-            for (var x = 0; x < width; x++)
-            {
-                depth[y * width + x] = share[y * width + x] < 0.5f ? 0 : Math.Min(
-                    Math.Min(At(x - 1, y), At(x, y - 1)) + straight, Math.Min(At(x - 1, y - 1), At(x + 1, y - 1)) + slanting);
-            }
-        }
-
-        var most = 1f;
-        for (var y = height - 1; y >= 0; y--)
-        {
-            for (var x = width - 1; x >= 0; x--)
-            {
-                ref var here = ref depth[y * width + x];
-                here = Math.Min(here, Math.Min(Math.Min(At(x + 1, y), At(x, y + 1)) + straight, Math.Min(At(x + 1, y + 1), At(x - 1, y + 1)) + slanting));
-                most = Math.Max(most, here);
-            }
-        }
-
-        for (var n = 0; n < depth.Length; n++)
-        {
-            depth[n] /= most;
-        }
-
-        return depth;
+        var depth = Distances.ToOutside(Array.ConvertAll(share, s => s >= 0.5f), width, height);
+        var most = Math.Max(1, depth.Max());
+        return Array.ConvertAll(depth, d => d / most);
     }
 }

@@ -66,6 +66,44 @@ public static class FormPicture
         return Png.Of(rgba, grid.Window.Pixels, grid.Window.Pixels);
     }
 
+    /// <summary>The tone map as it is printed: a flat grey for every tone, a line where two meet, and where their numbers go.</summary>
+    /// <returns>Pixels, and per number its place in pixels.</returns>
+    public static (byte[] Rgba, IReadOnlyList<(int Number, float X, float Y)> Numbers) Tones(FormPlan form, FittedBody body, BustView view, int width, int height)
+    {
+        const int line = 70;
+        var buffer = BustBuffer.Render(body.Mesh, view, width, height);
+        var tone = new float[buffer.Shade.Length];
+        for (var n = 0; n < tone.Length; n++)
+        {
+            var cell = buffer.Shade[n] > 0 ? form.Map.Grid.CellAt(new(buffer.Chart[n].X, buffer.Chart[n].Y)) : -1;
+            tone[n] = cell < 0 ? 0 : form.Bands.Painted[cell];
+        }
+
+        var rgba = new byte[tone.Length * 4];
+        for (var n = 0; n < tone.Length; n++)
+        {
+            var edge = (n % width + 1 < width && tone[n + 1] != tone[n]) || (n + width < tone.Length && tone[n + width] != tone[n]);
+            // A little of the bust's own shade stays, so that nose and mouth are found.
+            var grey = buffer.Shade[n] <= 0 ? 255 : edge ? line : (int)Math.Clamp(Grey(tone[n], form) * (0.72 + 0.28 * buffer.Shade[n]), 0, 255);
+            (rgba[4 * n], rgba[4 * n + 1], rgba[4 * n + 2], rgba[4 * n + 3]) = ((byte)grey, (byte)grey, (byte)grey, 255);
+        }
+
+        var numbers = form.Bands.Tones.SelectMany(t => Enumerable.Range(0, t.Outline.NumGeometries).Select(t.Outline.GetGeometryN).Where(g => g.Area > LeastNumberedMm2).Select(g => (t.Number, At: new ChartPoint(g.InteriorPoint.X, g.InteriorPoint.Y))))
+            .Where(t => view.Turned(body.Skin.Normal(body.Chart.ToSkin(t.At))).Z > 0.15)
+            .Select(t => (t.Number, view.Project(body.Chart.Position(t.At), width, height) is var (x, y, _) ? x : 0, view.Project(body.Chart.Position(t.At), width, height).Y));
+        return (rgba, [.. numbers]);
+    }
+
+    private const double LeastNumberedMm2 = 140;
+
+    // The base is paper grey, lights go to white and shades to dark.
+    private static double Grey(float change, FormPlan form) => change switch
+    {
+        0 => 222,
+        > 0 => 222 + 33 * change / Math.Max(1, form.Bands.Tones.Max(t => t.Change)),
+        _ => 222 - 120 * change / Math.Min(-1, form.Bands.Tones.Min(t => t.Change)),
+    };
+
     private static byte[] Drawn(BustBuffer buffer, FormGrid grid, float[] luminance, int half)
     {
         var field = half > 0 ? Blurred(luminance, grid, half) : luminance;

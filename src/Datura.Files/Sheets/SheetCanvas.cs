@@ -61,8 +61,11 @@ internal sealed class SheetCanvas : IDisposable
     {
         using var font = Font(face, size);
         using var ink = new SKPaint { Color = new SKColor(grey, grey, grey), IsAntialias = true };
-        canvas.DrawText(text, x, y, align, font, ink);
+        canvas.DrawText(Printable(text), x, y, align, font, ink);
     }
+
+    // The text face has no micro sign.
+    private static string Printable(string text) => text.Replace("µm", "micron", StringComparison.Ordinal);
 
     /// <summary>Wrapped text from the given top.</summary>
     /// <returns>Height used.</returns>
@@ -80,6 +83,7 @@ internal sealed class SheetCanvas : IDisposable
 
     public static IReadOnlyList<string> Wrap(string text, float width, SKTypeface face, float size)
     {
+        text = Printable(text);
         using var font = Font(face, size);
         var lines = new List<string>();
         var line = "";

@@ -1,5 +1,6 @@
 using Datura.Core;
 using Datura.Core.Caution;
+using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Files.Pictures;
 using SkiaSharp;
@@ -24,6 +25,11 @@ public static class StepSheet
             Heading(sheet, plan);
             Views(sheet, look);
             Before(sheet, plan);
+            if (look.Form is { } form)
+            {
+                Tones(sheet, look, form);
+            }
+
             Steps(sheet, look, inches);
             Notes(sheet);
         }
@@ -76,6 +82,52 @@ public static class StepSheet
             sheet.Need(height + 2);
             sheet.Text("–", SheetCanvas.Margin, sheet.Y + 9, face, 9);
             sheet.Y += sheet.Paragraph(sentence, SheetCanvas.Margin + 12, sheet.Y, sheet.Width - 12, face, 9) + 1.5f;
+        }
+
+        sheet.Y += 8;
+    }
+
+    // The tone map from the front and both sides, its key, and the hollows and lights by name.
+    private static void Tones(SheetCanvas sheet, PlannedLook look, FormPlan form)
+    {
+        const float gap = 8;
+        var width = (sheet.Width - 2 * gap) / 3;
+        var height = width * 1.1f;
+        sheet.Need(height + 110);
+        sheet.Text("Tone map", SheetCanvas.Margin, sheet.Y + 12, SheetFonts.Heading, 13);
+        sheet.Text(
+            FormattableString.Invariant($"{100 * Math.Max(0, form.Closure.Painted):0} % of the form reads from {look.Plan.Setting.ViewingDistanceM:0.#} m; 1 is the lightest tone, {form.Bands.BaseNumber} the base"),
+            SheetCanvas.Margin + sheet.Width, sheet.Y + 12, SheetFonts.Text, 9, 60, SKTextAlign.Right);
+        sheet.Y += 18;
+        BustView[] views = [BustView.ThreeQuarterRight, BustView.Front, BustView.ThreeQuarterLeft];
+        const int pixels = 480;
+        for (var k = 0; k < views.Length; k++)
+        {
+            var x = SheetCanvas.Margin + k * (width + gap);
+            var (rgba, numbers) = FormPicture.Tones(form, look.Body, views[k] with { CentreYMm = -40, HeightMm = 380 }, pixels, (int)(pixels * 1.1));
+            sheet.Picture(rgba, pixels, (int)(pixels * 1.1), new(x, sheet.Y, x + width, sheet.Y + height));
+            foreach (var (number, px, py) in numbers.Where(n => n.X > 0 && n.X < pixels && n.Y > 0 && n.Y < pixels * 1.1))
+            {
+                sheet.Text(number.ToString(System.Globalization.CultureInfo.InvariantCulture), x + px / pixels * width, sheet.Y + py / pixels * width + 3, SheetFonts.Bold, 8, 20, SKTextAlign.Center);
+            }
+        }
+
+        sheet.Y += height + 8;
+        foreach (var tone in form.Bands.Tones)
+        {
+            if (look.Jobs.FirstOrDefault(j => j.PartId == FormKind.PartId && j.Role.Id == FormKind.Role(tone)) is not { } job)
+            {
+                continue;
+            }
+
+            var places = string.Join(", ", form.Places.Where(p => p.Tone == tone.Number).Take(6).Select(p =>
+                FormattableString.Invariant($"{p.Zone}{(p.Side == Core.Shapes.Side.Middle ? "" : p.Side == Core.Shapes.Side.Left ? " left" : " right")} {p.AreaCm2:0.#}")));
+            var sentence = FormattableString.Invariant(
+                $"{(tone.IsLight ? "lighter" : "darker")} by {Math.Abs(tone.Change):0.#} L*, {100 * job.Lay.Film:0} % of a usual coat: {look.Plan.Parts.Single(p => p.Id == FormKind.PartId).Coats.Single(c => c.Role == job.Role.Id).Paint}. cm²: {places}.");
+            var tall = SheetCanvas.ParagraphHeight(sentence, sheet.Width - 20, SheetFonts.Text, 9);
+            sheet.Need(tall + 3);
+            sheet.Text(tone.Number.ToString(System.Globalization.CultureInfo.InvariantCulture), SheetCanvas.Margin, sheet.Y + 9, SheetFonts.Bold, 10);
+            sheet.Y += sheet.Paragraph(sentence, SheetCanvas.Margin + 20, sheet.Y, sheet.Width - 20, SheetFonts.Text, 9) + 3;
         }
 
         sheet.Y += 8;

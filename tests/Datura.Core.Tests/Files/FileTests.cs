@@ -3,6 +3,7 @@ using Datura.Core.Shapes;
 using Datura.Files.Json;
 using Datura.Files.Models;
 using Datura.Files.Pictures;
+using Datura.Core.Form;
 using Datura.Files.Sheets;
 using Json.Schema;
 using SharpGLTF.Schema2;
@@ -90,6 +91,17 @@ public class FileTests
         Assert.Contains(Squeezed(Units.Size(reach, inches: false)), Squeezed(text), StringComparison.Ordinal);
         // Three views of the head and one picture a step.
         Assert.Equal(3 + plan.Steps.Count, pdf.GetPages().Sum(p => p.GetImages().Count()));
+    }
+
+    [Fact]
+    public void TheSheetPrintsTheToneMapWithItsKey()
+    {
+        var look = Planner.Plan(DemoWorld.Look("quay-seal") with { Form = FormWish.Usual }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        using var pdf = PdfDocument.Open(StepSheet.Pdf(look, PaperSize.Find("A4")!));
+        var text = Squeezed(string.Join(' ', pdf.GetPages().Select(p => p.Text)));
+        Assert.Contains("Tonemap", text, StringComparison.Ordinal);
+        Assert.Contains("1isthelightesttone", text, StringComparison.Ordinal);
+        Assert.All(look.Form!.Bands.Tones, t => Assert.Contains(FormattableString.Invariant($"by{Math.Abs(t.Change):0.#}L*"), text, StringComparison.Ordinal));
     }
 
     [Fact]

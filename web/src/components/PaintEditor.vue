@@ -135,30 +135,24 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
         <p class="faint">
           One even film drawn over black and over white, dry, looked at in daylight without its shine.
         </p>
-        <div class="pair">
-          <span>over black</span>
+        <div
+          v-for="[ground, words] in [
+            ['overBlack', 'over black'],
+            ['overWhite', 'over white'],
+          ] as const"
+          :key="ground"
+          class="pair"
+        >
+          <span>{{ words }}</span>
           <lab-fields
-            :model-value="labOf(draft.overBlack)"
-            name="Over black"
-            @update:model-value="(c) => (draft.overBlack = c)"
+            :model-value="labOf(draft[ground])"
+            :name="words[0]!.toUpperCase() + words.slice(1)"
+            @update:model-value="(c) => (draft[ground] = c)"
           />
           <photo-picker
-            what="the film over black"
+            :what="`the film ${words}`"
             label="From a photo"
-            @picked="(c) => (draft.overBlack = c)"
-          />
-        </div>
-        <div class="pair">
-          <span>over white</span>
-          <lab-fields
-            :model-value="labOf(draft.overWhite)"
-            name="Over white"
-            @update:model-value="(c) => (draft.overWhite = c)"
-          />
-          <photo-picker
-            what="the film over white"
-            label="From a photo"
-            @picked="(c) => (draft.overWhite = c)"
+            @picked="(c) => (draft[ground] = c)"
           />
         </div>
       </section>

@@ -1,4 +1,4 @@
-namespace Datura.Core.Form;
+namespace Datura.Core.Paint;
 
 /// <summary>How many cells every marked cell lies from the nearest unmarked one: two sweeps of a 3–4 chamfer (Borgefors 1986; from memory).</summary>
 internal static class Distances
