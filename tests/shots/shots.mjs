@@ -57,12 +57,10 @@ await shot('workspace-wings', '/looks/barnacle-saint', {
   },
 })
 await shot('cormorant', '/looks/storm-cormorant', { face: 'tamsin' })
-await shot('form', '/looks/drowned-lamp-keeper', {
+await shot('form', '/looks/low-tide-bones', {
   act: async (page) => {
     await page.getByRole('button', { name: 'Form', exact: true }).click()
-    await page.getByRole('switch', { name: 'Compute shades and lights' }).click()
     await page.waitForTimeout(4000)
-    await page.getByRole('button', { name: 'Undo' }).focus()
   },
 })
 await shot('pointing', '/looks/drowned-lamp-keeper', {

@@ -25,12 +25,17 @@ public sealed class FormKind : PartKind
 
     public override bool Movable => false;
 
-    public static FormKind Of(IReadOnlyList<Tone> tones, ShadeWith school, bool folds)
+    public static FormKind Of(IReadOnlyList<Tone> tones, ShadeWith school, bool folds, bool drops)
     {
         var tool = school switch { ShadeWith.Powder => Tool.SoftBrush, ShadeWith.Wash => Tool.FlatBrush, _ => Tool.HalfRoundSponge };
-        // Shades from the softest to the deepest, then lights.
+        // From the softest to the strongest; broad lights go under lines and teeth like the shades, only those of folds come last.
         List<CoatRole> roles = [.. tones.Where(t => !t.IsLight).OrderByDescending(t => t.Change).Select(t => new CoatRole(Role(t), $"Tone {t.Number}, shade", Stage.Depth, tool, 1, 40))];
-        roles.AddRange(tones.Where(t => t.IsLight).OrderBy(t => t.Change).Select(t => new CoatRole(Role(t), $"Tone {t.Number}, light", Stage.Highlight, tool, 1, 85)));
+        if (drops)
+        {
+            roles.Add(new("drop", "Drop shadows", Stage.Depth, Tool.Filbert, 1, 30));
+        }
+
+        roles.AddRange(tones.Where(t => t.IsLight).OrderBy(t => t.Change).Select(t => new CoatRole(Role(t), $"Tone {t.Number}, light", Stage.Depth, tool, 1, 85)));
         if (folds)
         {
             roles.Add(new("folds", "Light sides of folds", Stage.Highlight, Tool.Round1, 1, 90));

@@ -16,6 +16,9 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
     // Smaller than a fingertip is not worth a line (common practice).
     private const double LeastCm2 = 0.4;
 
+    // A drop shadow is this much darker than the base, L* (common practice: clearly, but never black).
+    private const double DropDepth = 30;
+
     private const double ToneEdgeMm = 4;
     private const double PowderEdgeMm = 9;
 
@@ -29,7 +32,7 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         var map = ToneMap.Of(relief, Painted(grid, body, parts), setting.FaceLight, wish.PretendedLight, ground.Colour().L, coats.Bounds, wish.Strength, wish.HighlightCap);
         var bands = ToneBands.Of(map, wish.Tones);
         var closure = Closure.Of(map, bands.Painted, relief, setting.ViewingDistanceM);
-        return new(relief, map, bands, closure, PlacesOf(bands, grid, body), [.. FormWarnings.Of(map, closure, wish, setting)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
+        return new(relief, map, bands, closure, PlacesOf(bands, grid, body), [.. FormWarnings.Of(map, bands, closure, wish, setting), .. LightSides.Contradictions(parts, grid, wish.Pretended.Towards)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
     }
 
     // Face and front of the neck, and further down where a base runs.
@@ -85,6 +88,8 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         var over = parts.SelectMany(p => p.Marks.Marks.OfType<RegionMark>().Where(m => p.Part.Paints.ContainsKey(m.Role) && p.Kind.Roles.First(r => r.Id == m.Role).Stage == Stage.BodyColour))
             .Select(m => m.Outline.Buffer(-m.EdgeMm / 2)).Where(g => !g.IsEmpty).ToArray();
         var covered = over.Length > 0 ? UnaryUnionOp.Union(over) : GeometryFactory.Default.CreatePolygon();
+        // Where the base fades out on the neck, its tones do too.
+        var fade = parts.Where(p => p.Kind.Roles is [{ Stage: Stage.Base }, ..]).SelectMany(p => p.Marks.Marks).OfType<RegionMark>().Select(m => m.Fade).FirstOrDefault(f => f is not null);
         var marks = new List<Mark>();
         var paints = new Dictionary<string, PaintMix>();
         var laid = new Dictionary<string, CoatLay>();
@@ -99,8 +104,15 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
 
             paints[FormKind.Role(tone)] = coat.Mix;
             laid[FormKind.Role(tone)] = new(Math.Clamp(Math.Round(coat.Film, 2), CoatLay.LeastFilm, CoatLay.MostFilm));
-            marks.Add(new RegionMark(FormKind.Role(tone), Side.Middle, figure, wish.With == ShadeWith.Powder ? PowderEdgeMm : ToneEdgeMm));
+            marks.Add(new RegionMark(FormKind.Role(tone), Side.Middle, figure, wish.With == ShadeWith.Powder ? PowderEdgeMm : ToneEdgeMm, fade));
             sizes.Add(new($"Tone {tone.Number}", Math.Round(tone.Change, 1), "L*", tone.IsLight ? "lighter than the base" : "than the base"));
+        }
+
+        if (wish.Strength > 0 && DropShadows.Of(parts, grid, wish.Pretended.Towards) is { Count: > 0 } drops && coats.For(baseL - DropDepth * Math.Min(1, wish.Strength)) is { } dark)
+        {
+            paints["drop"] = dark.Mix;
+            laid["drop"] = new(Math.Clamp(Math.Round(dark.Film, 2), CoatLay.LeastFilm, CoatLay.MostFilm));
+            marks.AddRange(drops);
         }
 
         if (wish.Folds && FoldPairs.Of(parts, grid, wish.Pretended.Towards) is { Count: > 0 } folds && coats.For(Math.Min(96, baseL + wish.HighlightCap)) is { } light)
@@ -112,6 +124,6 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         var part = new Part(
             FormKind.PartId, "form", Sides.Both, 0, 1, Priority.Nice, false, new Dictionary<string, double>(), new Dictionary<string, string>(),
             new Dictionary<string, IReadOnlyList<string>>(), paints, new Dictionary<string, int>(), Laid: laid);
-        return new(part, FormKind.Of(bands.Tones, wish.With, paints.ContainsKey("folds")), new(marks, sizes));
+        return new(part, FormKind.Of(bands.Tones, wish.With, paints.ContainsKey("folds"), paints.ContainsKey("drop")), new(marks, sizes));
     }
 }

@@ -9,7 +9,7 @@ internal static class FormWarnings
     private const double MuchCut = 0.12;
     private const double Reads = 0.6;
 
-    public static IEnumerable<string> Of(ToneMap map, Closure closure, FormWish wish, Setting setting)
+    public static IEnumerable<string> Of(ToneMap map, ToneBands bands, Closure closure, FormWish wish, Setting setting)
     {
         var light = setting.FaceLight;
         var key = light.Lamps.MaxBy(l => l.Level);
@@ -34,6 +34,11 @@ internal static class FormWarnings
             }
         }
 
+        foreach (var weak in Weak(bands, setting.ViewingDistanceM))
+        {
+            yield return weak;
+        }
+
         if (map.Cut > MuchCut)
         {
             yield return FormattableString.Invariant($"Over {100 * map.Cut:0} % of the figure the kit or the limit for highlights does not reach the wanted tone. A darker or lighter paint, or less strength, brings them nearer.");
@@ -47,6 +52,24 @@ internal static class FormWarnings
         if (wish.Strength > 1.5 || wish.HighlightCap > 24)
         {
             yield return "Highlights this strong look painted on from near by. For a fair or a mirror take them back.";
+        }
+    }
+
+    // A tone's step to the one around it, against what the eye needs for figures of its width.
+    private static IEnumerable<string> Weak(ToneBands bands, double distanceM)
+    {
+        foreach (var tone in bands.Tones)
+        {
+            var around = bands.Tones.Where(t => Math.Sign(t.Change) == Math.Sign(tone.Change) && Math.Abs(t.Change) < Math.Abs(tone.Change)).Select(t => t.Change).DefaultIfEmpty(0).MaxBy(Math.Abs);
+            var step = Math.Abs(tone.Change - around);
+            var widthMm = 2 * tone.Outline.Area / Math.Max(tone.Outline.Length, 1e-6);
+            var needed = Eye.WeakestStep(widthMm, distanceM);
+            if (step < needed)
+            {
+                yield return double.IsFinite(needed)
+                    ? FormattableString.Invariant($"Tone {tone.Number} is lost from {distanceM:0.#} m: a step of {step:0.#} L*, and shapes about {widthMm:0} mm wide need {needed:0.#}. More strength or fewer tones bring it back.")
+                    : FormattableString.Invariant($"Tone {tone.Number} is lost from {distanceM:0.#} m: its shapes are about {widthMm:0} mm wide, finer than the eye resolves there ({Eye.FinestMm(distanceM):0.#} mm).");
+            }
         }
     }
 }

@@ -16,7 +16,10 @@ public sealed record ToneBounds(double DarkestL, double LightestL);
 public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Change, float[] Wanted, float[] Real, double Cut)
 {
     /// <summary>Share of the slow part that is not painted.</summary>
-    public const double EvenedOut = 0.6;
+    public const double EvenedOut = 0.75;
+
+    // Lights are the smaller part: so much of the figure is the base tone or darker (common practice).
+    private const double BaseShare = 0.68;
 
     private const double SlowMm = 34;
 
@@ -35,8 +38,14 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
 
         // The larger part of the figure keeps the base tone, and most of what changes slowly over the head is left to the head itself:
         // its roundness is seen in any light, and painting it would only split the face into a light and a dark half (common practice).
-        var usual = Median(ratio, on);
+        var usual = Usual(ratio, on);
         var slow = Slow(ratio, usual, on, grid);
+        for (var n = 0; n < ratio.Length; n++)
+        {
+            ratio[n] = (float)(Math.Max(ratio[n] / usual, 1e-4) * Math.Exp(-EvenedOut * slow[n]));
+        }
+
+        usual = Usual(ratio, on);
         var baseY = Luminance(baseL);
         var change = new float[ratio.Length];
         var wanted = new float[ratio.Length];
@@ -46,7 +55,7 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
             var (cutHere, allHere) = (0, 0);
             for (var n = row * grid.Width; n < (row + 1) * grid.Width; n++)
             {
-                var asks = Math.Max(ratio[n] / usual, 1e-4) * Math.Exp(-EvenedOut * slow[n]);
+                var asks = Math.Max(ratio[n] / usual, 1e-4);
                 wanted[n] = (float)(baseY * actual[n] * asks);
                 if (!on[n])
                 {
@@ -91,9 +100,9 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
         return sum;
     }
 
-    private static float Median(float[] values, bool[] on)
+    private static float Usual(float[] values, bool[] on)
     {
-        // Every seventh cell tells the middle as well as all of them.
+        // Every seventh cell tells it as well as all of them.
         var some = new List<float>();
         for (var n = 0; n < values.Length; n += 7)
         {
@@ -109,6 +118,6 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
         }
 
         some.Sort();
-        return Math.Max(some[some.Count / 2], 1e-3f);
+        return Math.Max(some[(int)(BaseShare * (some.Count - 1))], 1e-3f);
     }
 }

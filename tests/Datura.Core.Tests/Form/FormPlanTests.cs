@@ -12,13 +12,14 @@ public class FormPlanTests
 
     [Theory]
     [MemberData(nameof(Looks))]
-    public void ShadesGoOnBeforeLinesAndLightsAfter(string look, int face)
+    public void TonesGoOnBeforeLinesAndLightsOfFoldsAfter(string look, int face)
     {
         var planned = Planned(DemoWorld.Look(look), face);
         var order = planned.InOrder.ToList();
         var shade = order.FindIndex(j => j.PartId == FormKind.PartId && j.Role.Stage == Stage.Depth);
-        var light = order.FindIndex(j => j.PartId == FormKind.PartId && j.Role.Stage == Stage.Highlight);
-        Assert.True(shade >= 0 && light > shade);
+        var lines = order.FindIndex(j => j.Role.Stage == Stage.Line);
+        Assert.True(shade >= 0 && (lines < 0 || shade < lines));
+        Assert.All(order.Where(j => j.Role.Id == "folds"), j => Assert.True(order.IndexOf(j) > lines));
         Assert.True(planned.Form!.Closure.Painted > planned.Form.Closure.Bare);
     }
 
@@ -92,6 +93,53 @@ public class FormPlanTests
         var setting = DemoWorld.Parade with { Lamps = [new("daylight", 1, azimuth, elevation, 10)], Ambient = 0.2 };
         var plan = Planner.Plan(DemoWorld.Look("quay-seal") with { Form = FormWish.Usual }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, setting);
         Assert.Contains(plan.Plan.Cautions, c => c.Sentence.Contains(words, StringComparison.Ordinal));
+    }
+
+    // A horn is lit on the side of the lamp; under a lamp from the other side the same painting contradicts it.
+    [Fact]
+    public void LightsOnTheWrongSideAreListed()
+    {
+        string[] Said(double azimuth, double elevation)
+        {
+            var look = DemoWorld.LookOf(DemoWorld.Part("bolts"), DemoWorld.Part("warts")) with { };
+            var parts = look.Parts.Select(p => p with { Paints = PartKinds.Find(p.Kind)!.Roles.ToDictionary(r => r.Id, _ => new PaintMix([new("bone", 1)])) }).ToArray();
+            return [.. Planned(look with { Parts = parts }, 0, FormWish.Usual with { Pretended = new(azimuth, elevation) }).Form!.Warnings.Where(w => w.Contains("painted light"))];
+        }
+
+        Assert.Empty(Said(0, 60).Intersect(Said(0, -60)));
+        Assert.NotEmpty(Said(0, -60).Concat(Said(0, 60)));
+    }
+
+    [Fact]
+    public void WeakTonesAreNamedFromFarAndNotFromNear()
+    {
+        string[] Lost(double metres) => [.. Planner.Plan(
+            DemoWorld.Look("quay-seal") with { Form = FormWish.Usual with { Strength = 0.6 } }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade with { ViewingDistanceM = metres })
+            .Form!.Warnings.Where(w => w.Contains("is lost from"))];
+        Assert.Empty(Lost(0.5));
+        Assert.NotEmpty(Lost(60));
+    }
+
+    // A drop shadow lies away from the lamp, grows with the height, and a leg's starts at its foot (common practice).
+    [Fact]
+    public void DropShadowsFallAwayFromTheLamp()
+    {
+        var grid = FormGrid.Of(DemoWorld.Body, 384);
+        var creature = DemoWorld.Part("eightLegs") with { Sides = Sides.Left };
+        var part = new ExpandedPart(creature, PartKinds.Find("eightLegs")!, DemoWorld.Expand(creature));
+        var legs = part.Marks.Marks.OfType<StrokeMark>().Where(m => m.Role == "line").ToArray();
+        var thrown = DropShadows.Of([part], grid, new LampPlace(0, 60).Towards);
+        var shadows = thrown.OfType<StrokeMark>().ToArray();
+        Assert.Equal(legs.Length, shadows.Length);
+        Assert.All(legs.Zip(shadows), pair =>
+        {
+            Assert.Equal(pair.First.Path[^1], pair.Second.Path[^1]);
+            Assert.True(pair.Second.Path[0].YMm < pair.First.Path[0].YMm);
+        });
+        var cheek = Mark.Middle(part.Marks.Marks)!.Value;
+        double Length(double mm) => DropShadows.Fall(cheek, mm, grid, new LampPlace(0, 60).Towards)!.Value.Length();
+        Assert.Equal(2 * Length(3), Length(6), 1e-9);
+        Assert.Empty(DropShadows.Of([new ExpandedPart(DemoWorld.Part("socket"), PartKinds.Find("socket")!, DemoWorld.Expand(DemoWorld.Part("socket")))], grid, new LampPlace(0, 60).Towards));
     }
 
     [Fact]

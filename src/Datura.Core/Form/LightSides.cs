@@ -1,0 +1,51 @@
+using Datura.Core.Body;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Form;
+
+/// <summary>
+/// Parts that bring their own light: what stands out is lit on the side of the lamp, what lies in on the far side, everywhere the
+/// same for one light (common practice). Those that are not contradict the form.
+/// </summary>
+internal static class LightSides
+{
+    // A light over the middle of its part takes no side; one this far off, as a share of the part's size, does.
+    private const double Sided = 0.06;
+
+    public static IEnumerable<string> Contradictions(IReadOnlyList<ExpandedPart> parts, FormGrid grid, Vec3 towards)
+    {
+        foreach (var part in parts)
+        {
+            var height = part.Part.ReliefMm ?? KindRelief.UsualMm(part.Kind.Id) ?? 0;
+            var lights = part.Kind.Roles.Where(r => r.Stage == Stage.Highlight && part.Part.Paints.ContainsKey(r.Id)).Select(r => r.Id).ToHashSet();
+            if (height == 0 || lights.Count == 0)
+            {
+                continue;
+            }
+
+            foreach (var side in part.Marks.Marks.GroupBy(m => m.Side))
+            {
+                if (Mark.Middle(side.Where(m => lights.Contains(m.Role))) is not { } light || Mark.Middle(side.Where(m => !lights.Contains(m.Role))) is not { } body || grid.CellAt(body) is not (>= 0 and var n))
+                {
+                    continue;
+                }
+
+                var box = new NetTopologySuite.Geometries.Envelope();
+                foreach (var mark in side)
+                {
+                    box.ExpandToInclude(mark.Box());
+                }
+
+                var off = light - body;
+                var lamp = new ChartPoint(towards.Dot(grid.AlongX[n]), towards.Dot(grid.AlongY[n]));
+                var along = (off.XMm * lamp.XMm + off.YMm * lamp.YMm) / Math.Max(lamp.Length(), 1e-9);
+                if (Math.Sign(height) * along < -Sided * Math.Max(box.Width, box.Height))
+                {
+                    var where = side.Key switch { Side.Left => " on the wearer's left", Side.Right => " on the wearer's right", _ => "" };
+                    yield return $"{part.Kind.Label}{where}: its painted light lies on the {(height > 0 ? "far side from" : "near side to")} the pretended lamp. Turn the part, move the lamp, or leave its light out.";
+                    break;
+                }
+            }
+        }
+    }
+}
