@@ -103,21 +103,22 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
             }
 
             paints[FormKind.Role(tone)] = coat.Mix;
-            laid[FormKind.Role(tone)] = new(Math.Clamp(Math.Round(coat.Film, 2), CoatLay.LeastFilm, CoatLay.MostFilm));
+            laid[FormKind.Role(tone)] = coat.Lay;
             marks.Add(new RegionMark(FormKind.Role(tone), Side.Middle, figure, wish.With == ShadeWith.Powder ? PowderEdgeMm : ToneEdgeMm, fade));
-            sizes.Add(new($"Tone {tone.Number}", Math.Round(tone.Change, 1), "L*", tone.IsLight ? "lighter than the base" : "than the base"));
+            sizes.Add(new($"Tone {tone.Number}", Math.Round(Math.Abs(tone.Change), 1), "L*", tone.IsLight ? "lighter than the base" : "darker than the base"));
         }
 
         if (wish.Strength > 0 && DropShadows.Of(parts, grid, wish.Pretended.Towards) is { Count: > 0 } drops && coats.For(baseL - DropDepth * Math.Min(1, wish.Strength)) is { } dark)
         {
             paints["drop"] = dark.Mix;
-            laid["drop"] = new(Math.Clamp(Math.Round(dark.Film, 2), CoatLay.LeastFilm, CoatLay.MostFilm));
+            laid["drop"] = dark.Lay;
             marks.AddRange(drops);
         }
 
         if (wish.Folds && FoldPairs.Of(parts, grid, wish.Pretended.Towards) is { Count: > 0 } folds && coats.For(Math.Min(96, baseL + wish.HighlightCap)) is { } light)
         {
             paints["folds"] = light.Mix;
+            laid["folds"] = light.Lay;
             marks.AddRange(folds);
         }
 
