@@ -25,7 +25,8 @@ public sealed record Plan(
     IReadOnlyList<double> CostumeEdge,
     IReadOnlyList<CautionNote> Cautions);
 
-public sealed record PlanSetting(string Name, double SlotMinutes, double ViewingDistanceM, string Light);
+/// <param name="FinestMm">Finest width an eye resolves from there.</param>
+public sealed record PlanSetting(string Name, double SlotMinutes, double ViewingDistanceM, string Light, double FinestMm);
 
 /// <summary>How the left of a part differs from its right, as the wearer has them.</summary>
 /// <param name="HigherMm">How much higher the left lies (negative: lower).</param>

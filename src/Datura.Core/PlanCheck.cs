@@ -67,6 +67,11 @@ public static class PlanCheck
             yield return new("form.pretended", "The pretended lamp stands between −90° and 90° up or down and shines.");
         }
 
+        if (LampPlace.DistanceProblem(form.Pretended.DistanceM) is { } problem)
+        {
+            yield return new("form.pretended.distanceM", problem);
+        }
+
         foreach (var zone in form.Zones ?? [])
         {
             if (!Zones.Names.Contains(zone.Zone) || !(Math.Abs(zone.Mm) <= ZoneRelief.MostMm) || !(zone.FalloffMm is >= 1 and <= 60))

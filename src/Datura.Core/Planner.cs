@@ -53,7 +53,7 @@ public static class Planner
             look.Name,
             face.Name,
             kit.Name,
-            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light),
+            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light, Math.Round(Eye.FinestMm(setting.ViewingDistanceM), 3)),
             SkinTone.Class(face.Skin),
             Srgb.From(face.Skin).Hex,
             body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)),
@@ -68,7 +68,7 @@ public static class Planner
     }
 
     /// <summary>The skin with the largest base on it: what shades and lights go over.</summary>
-    internal static PaintStack Ground(Look look, IReadOnlyList<ExpandedPart> parts, Face face, Kit kit)
+    public static PaintStack Ground(Look look, IReadOnlyList<ExpandedPart> parts, Face face, Kit kit)
     {
         var skin = PaintStack.OnSkin(face.Skin);
         var largest = parts.SelectMany(p => p.Kind.Roles.Where(r => r.Stage == Stage.Base && p.Part.Paints.ContainsKey(r.Id)).Select(r => (Part: p, Role: r)))

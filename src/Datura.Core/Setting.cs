@@ -19,7 +19,7 @@ public sealed record Setting(string Id, string Name, double SlotMinutes, double 
     /// <summary>Where its light comes from.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public FaceLight FaceLight => Lamps is { Count: > 0 } lamps
-        ? new([.. lamps.Select(l => new LampPlace(l.AzimuthDeg, l.ElevationDeg, l.SpreadDeg, l.Level))], Ambient)
+        ? new([.. lamps.Select(l => new LampPlace(l.AzimuthDeg, l.ElevationDeg, l.SpreadDeg, l.Level, l.DistanceM))], Ambient)
         : FaceLight.Usual with { Ambient = Ambient };
 
     public Costume Costume => new(NecklineMm, Neckline, NecklineWidthMm);

@@ -20,7 +20,7 @@ public sealed class PlanService(Library library)
 {
     private readonly Recent<FittedBody> bodies = new(12);
     private readonly Recent<PlannedLook> plans = new(24);
-
+    private readonly Recent<(HeldForm Form, byte[] Bare)> held = new(6);
     private readonly Recent<byte[]> kindPictures = new(300);
 
     /// <summary>Picture of a kind in the library, PNG.</summary>
@@ -40,6 +40,32 @@ public sealed class PlanService(Library library)
     public Task<Setting> SettingAsync(PlanRequest request) => library.SettingAsync(request.SettingId);
 
     public Task<Kit> KitAsync(PlanRequest request) => library.KitAsync(request.KitId);
+
+    /// <summary>Pixels a side of the picture that a dragged lamp changes.</summary>
+    public const int HeldPixels = 448;
+
+    /// <summary>A form with its lamp in the hand, and the picture of the paint without its tones.</summary>
+    public async Task<(HeldForm Form, byte[] Bare)> HeldAsync(PlanRequest request)
+    {
+        if (request.Look?.Form is not { } wish)
+        {
+            throw new BadInputException("look.form", "The look asks for no computed form. Switch it on first.");
+        }
+
+        var problems = PlanCheck.OfLook(request.Look.ToLook()).ToArray();
+        if (problems.Length > 0)
+        {
+            throw new PlanException(problems);
+        }
+
+        var (face, kit, setting) = (await library.FaceAsync(request.FaceId), await library.KitAsync(request.KitId), await library.SettingAsync(request.SettingId));
+        var bare = request with { Look = request.Look with { Form = null }, Draft = true };
+        var key = Library.Write(new { bare.Look, face, kit, setting, Wish = wish with { Pretended = FormWish.Usual.Pretended } });
+        var planned = await PlanAsync(bare);
+        return held.Get(key, () => (
+            FormPlan.Hold(wish, planned.Parts, planned.Body, kit, Planner.Ground(bare.Look.ToLook(), planned.Parts, face, kit), setting),
+            Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()));
+    }
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request)
     {

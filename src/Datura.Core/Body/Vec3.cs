@@ -1,3 +1,5 @@
+using System.Numerics;
+
 namespace Datura.Core.Body;
 
 /// <summary>A point or direction in millimetres: x towards the wearer's left, y up, z forward.</summary>
@@ -18,4 +20,7 @@ public readonly record struct Vec3(double X, double Y, double Z)
     public Vec3 Unit() => Length is var l && l > 0 ? (1 / l) * this : this;
 
     public double DistanceTo(Vec3 o) => (this - o).Length;
+
+    /// <summary>In single precision, for grids of many cells.</summary>
+    public Vector3 Single() => new((float)X, (float)Y, (float)Z);
 }

@@ -14,18 +14,20 @@ public sealed record Closure(double Bare, double Painted)
     public static Closure Of(ToneMap map, float[] painted, Relief relief, double distanceM)
     {
         var grid = map.Grid;
-        var here = Region(map, relief);
-        var baseY = ToneMap.Luminance(map.BaseL);
-        var (bare, seen) = (new float[painted.Length], new float[painted.Length]);
-        for (var n = 0; n < painted.Length; n++)
+        var half = (int)Math.Round(Eye.FinestMm(distanceM) / 2 / grid.CellMm);
+        var region = Region(map, relief);
+        var box = CellBox.Round(region, grid.Width, grid.Height, Math.Min(2 * half, grid.Width));
+        var (here, change, real) = (box.Cut(region, grid.Width), box.Cut(painted, grid.Width), box.Cut(map.Real, grid.Width));
+        var baseY = (float)ToneMap.Luminance(map.BaseL);
+        var (bare, seen) = (new float[change.Length], new float[change.Length]);
+        for (var n = 0; n < change.Length; n++)
         {
-            bare[n] = (float)(baseY * map.Real[n]);
-            seen[n] = painted[n] == 0 ? bare[n] : (float)(ToneMap.Luminance(map.BaseL + painted[n]) * map.Real[n]);
+            bare[n] = baseY * real[n];
+            seen[n] = change[n] == 0 ? bare[n] : ToneMap.Luminance((float)map.BaseL + change[n]) * real[n];
         }
 
-        var half = (int)Math.Round(Eye.FinestMm(distanceM) / 2 / grid.CellMm);
-        float[] From(float[] field) => Averages.Box(field, grid.Width, grid.Height, half, passes: 2);
-        var wanted = From(map.Wanted);
+        float[] From(float[] field) => Averages.Box(field, box.Width, box.Height, half, passes: 2);
+        var wanted = From(box.Cut(map.Wanted, grid.Width));
         return new(Correlation(From(bare), wanted, here), Correlation(From(seen), wanted, here));
     }
 
@@ -52,10 +54,18 @@ public sealed record Closure(double Bare, double Painted)
             return map.On;
         }
 
-        var flat = Array.ConvertAll(relief.Mm, h => Math.Abs(h) <= Flat);
-        var away = Distances.ToOutside(flat, map.Grid.Width, map.Grid.Height);
-        var near = RoundMm / map.Grid.CellMm;
-        return [.. map.On.Select((on, n) => on && away[n] <= near)];
+        var grid = map.Grid;
+        var box = CellBox.Round(map.On, grid.Width, grid.Height, (int)(2 * RoundMm / grid.CellMm));
+        var away = Distances.ToOutside(Array.ConvertAll(box.Cut(relief.Mm, grid.Width), h => Math.Abs(h) <= Flat), box.Width, box.Height);
+        var (on, near) = (box.Cut(map.On, grid.Width), RoundMm / grid.CellMm);
+        for (var n = 0; n < on.Length; n++)
+        {
+            on[n] &= away[n] <= near;
+        }
+
+        var region = new bool[map.On.Length];
+        box.PutBack(on, region, grid.Width);
+        return region;
     }
 }
 

@@ -1,3 +1,4 @@
+using System.Numerics;
 using Datura.Core.Body;
 using Datura.Core.Shapes;
 
@@ -12,7 +13,7 @@ public static class DropShadows
     // A lamp that only grazes the skin would throw it over the whole face.
     private const double LowestDeg = 25;
 
-    private static readonly HashSet<string> Sitting = ["eightLegs", "bolts", "horns", "extraFace"];
+    private static readonly HashSet<string> Sitting = ["eightLegs", "crab", "bolts", "horns", "extraFace"];
 
     /// <summary>Whether a part sits on the skin rather than in it.</summary>
     public static bool Throws(ExpandedPart part) => Sitting.Contains(part.Kind.Id) && KindRelief.Of(part.Kind.Id, part.Part.ReliefMm).Any(h => h.Mm > 0);
@@ -41,12 +42,12 @@ public static class DropShadows
     internal static ChartPoint? Fall(ChartPoint at, double heightMm, FormGrid grid, Vec3 towards)
     {
         var n = grid.CellAt(at);
-        if (n < 0 || grid.Normal[n].Dot(towards) is not (> 0.05 and var up))
+        if (n < 0 || Vector3.Dot(grid.Normal[n], towards.Single()) is not (> 0.05f and var up))
         {
             return null;
         }
 
-        var away = new ChartPoint(-towards.Dot(grid.AlongX[n]), -towards.Dot(grid.AlongY[n]));
+        var away = -1 * grid.LampAlong(n, towards);
         var tangent = Math.Tan(Math.Max(Math.Asin(Math.Min(up, 1)), LowestDeg * Math.PI / 180));
         return away.Length() < 1e-6 ? default(ChartPoint) : heightMm / tangent / away.Length() * away;
     }

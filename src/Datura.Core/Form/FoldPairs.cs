@@ -25,8 +25,7 @@ public static class FoldPairs
     internal static ChartPoint LitSide(ChartPoint at, ChartPoint direction, FormGrid grid, Vec3 towards)
     {
         var across = 1 / Math.Max(direction.Length(), 1e-9) * new ChartPoint(-direction.YMm, direction.XMm);
-        var n = grid.CellAt(at);
-        var lamp = n < 0 ? new ChartPoint(0, 1) : new ChartPoint(towards.Dot(grid.AlongX[n]), towards.Dot(grid.AlongY[n]));
+        var lamp = grid.LampAlong(grid.CellAt(at), towards);
         return across.XMm * lamp.XMm + across.YMm * lamp.YMm > 0 ? -1 * across : across;
     }
 

@@ -32,7 +32,15 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         var map = ToneMap.Of(relief, Painted(grid, body, parts), setting.FaceLight, wish.PretendedLight, ground.Colour().L, coats.Bounds, wish.Strength, wish.HighlightCap);
         var bands = ToneBands.Of(map, wish.Tones);
         var closure = Closure.Of(map, bands.Painted, relief, setting.ViewingDistanceM);
-        return new(relief, map, bands, closure, PlacesOf(bands, grid, body), [.. FormWarnings.Of(map, bands, closure, wish, setting), .. LightSides.Contradictions(parts, grid, wish.Pretended.Towards)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
+        return new(relief, map, bands, closure, PlacesOf(bands, grid), [.. FormWarnings.Of(map, bands, closure, wish, setting), .. LightSides.Contradictions(parts, grid, wish.Pretended.Towards)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
+    }
+
+    /// <summary>All that stays the same while the lamp of a form is dragged, on coarse cells.</summary>
+    public static HeldForm Hold(FormWish wish, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit, PaintStack ground, Setting setting)
+    {
+        var grid = FormGrid.Of(body, FormGrid.CoarsePixels);
+        var covered = Covered(parts);
+        return new(wish, Relief.Of(grid, body, parts, wish.Zones ?? []), Painted(grid, body, parts), covered.IsEmpty ? new bool[grid.Width * grid.Height] : CellsOf(covered, grid), new ToneCoats(kit, ground, wish.With).Bounds, ground.Colour().L, setting.FaceLight);
     }
 
     // Face and front of the neck, and further down where a base runs.
@@ -43,8 +51,13 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
             ? UnaryUnionOp.Union(grounds.Select(g => g.Outline).ToArray())
             : UnaryUnionOp.Union(Zones.Face.Append("under-jaw").Append("neck front").Select(z => body.ZoneOutlines[z].Buffer(0.8)).ToArray());
         // Eyes and lips have their own colours.
+        return CellsOf(figure.Difference(body.ZoneOutlines["lid"]).Difference(body.ZoneOutlines["lips"]), grid);
+    }
+
+    private static bool[] CellsOf(Geometry figure, FormGrid grid)
+    {
         var on = new bool[grid.Width * grid.Height];
-        foreach (var (y, from, to) in ScanLines.Of(figure.Difference(body.ZoneOutlines["lid"]).Difference(body.ZoneOutlines["lips"]), grid.Window.YOfRow(grid.Height - 0.5), grid.CellMm, grid.Height))
+        foreach (var (y, from, to) in ScanLines.Of(figure, grid.Window.YOfRow(grid.Height - 0.5), grid.CellMm, grid.Height))
         {
             var row = (int)Math.Floor(grid.Window.RowOf(y));
             int start = Math.Max(0, (int)Math.Ceiling(grid.Window.ColumnOf(from)) - grid.Left), end = Math.Min(grid.Width, (int)Math.Floor(grid.Window.ColumnOf(to)) - grid.Left);
@@ -57,37 +70,61 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         return on;
     }
 
-    private static IReadOnlyList<FormPlace> PlacesOf(ToneBands bands, FormGrid grid, FittedBody body)
+    private static IReadOnlyList<FormPlace> PlacesOf(ToneBands bands, FormGrid grid)
     {
-        var areas = new Dictionary<(string, Side, int, bool), double>();
-        foreach (var tone in bands.Tones)
+        var areas = new Dictionary<(string, Side, float), double>();
+        // Cells beside each other mostly belong together and are booked at once (measured: a dictionary a cell takes ten times as long).
+        var (open, cm2) = (default((string, Side, float)), 0.0);
+        void Book() => areas[open] = areas.GetValueOrDefault(open) + cm2;
+        for (var n = 0; n < bands.Painted.Length; n++)
         {
-            for (var n = 0; n < bands.Painted.Length; n++)
+            // Tones lie within each other; a cell counts for the one seen.
+            if (bands.Painted[n] == 0)
             {
-                // Tones lie within each other; a cell counts for the one seen.
-                if (Math.Abs(bands.Painted[n] - tone.Change) > 1e-3)
+                continue;
+            }
+
+            var (zone, x) = (grid.Zone[n], grid.Middle(n / grid.Width, n % grid.Width).XMm);
+            var side = Math.Abs(x) < 9 && zone is "forehead" or "nose" or "chin" or "upper lip" or "neck front" or "sternum" or "under-jaw" ? Side.Middle : x > 0 ? Side.Left : Side.Right;
+            if (!ReferenceEquals(zone, open.Item1) || side != open.Item2 || bands.Painted[n] != open.Item3)
+            {
+                if (cm2 > 0)
                 {
-                    continue;
+                    Book();
                 }
 
-                var at = grid.Middle(n / grid.Width, n % grid.Width);
-                var zone = body.ZoneAt(at);
-                var side = Math.Abs(at.XMm) < 9 && zone is "forehead" or "nose" or "chin" or "upper lip" or "neck front" or "sternum" or "under-jaw" ? Side.Middle : at.XMm > 0 ? Side.Left : Side.Right;
-                var key = (zone, side, tone.Number, tone.IsLight);
-                areas[key] = areas.GetValueOrDefault(key) + grid.AreaMm2[n] / 100;
+                (open, cm2) = ((zone, side, bands.Painted[n]), 0);
             }
+
+            cm2 += grid.AreaMm2[n] / 100;
         }
 
-        return [.. areas.Where(a => a.Value >= LeastCm2).Select(a => new FormPlace(a.Key.Item1, a.Key.Item2, a.Key.Item3, a.Key.Item4, Math.Round(a.Value, 1)))
-            .OrderByDescending(p => p.Tone).ThenByDescending(p => p.AreaCm2)];
+        if (cm2 > 0)
+        {
+            Book();
+        }
+
+        FormPlace Named((string Zone, Side Side, float Change) key, double total)
+        {
+            var tone = bands.Tones.First(t => (float)t.Change == key.Change);
+            return new(key.Zone, key.Side, tone.Number, tone.IsLight, Math.Round(total, 1));
+        }
+
+        return [.. areas.Where(a => a.Value >= LeastCm2).Select(a => Named(a.Key, a.Value)).OrderByDescending(p => p.Tone).ThenByDescending(p => p.AreaCm2)];
+    }
+
+    // What parts in their own colours paint over wholly.
+    private static Geometry Covered(IReadOnlyList<ExpandedPart> parts)
+    {
+        var over = parts.SelectMany(p => p.Marks.Marks.OfType<RegionMark>().Where(m => p.Part.Paints.ContainsKey(m.Role) && p.Kind.Roles.First(r => r.Id == m.Role).Stage == Stage.BodyColour))
+            .Select(m => m.Outline.Buffer(-m.EdgeMm / 2)).Where(g => !g.IsEmpty).ToArray();
+        return over.Length > 0 ? UnaryUnionOp.Union(over) : GeometryFactory.Default.CreatePolygon();
     }
 
     // Tones as coats of a part: what other parts paint over wholly needs none.
     private static ExpandedPart PartOf(FormWish wish, ToneBands bands, IReadOnlyList<ExpandedPart> parts, FormGrid grid, ToneCoats coats, double baseL)
     {
-        var over = parts.SelectMany(p => p.Marks.Marks.OfType<RegionMark>().Where(m => p.Part.Paints.ContainsKey(m.Role) && p.Kind.Roles.First(r => r.Id == m.Role).Stage == Stage.BodyColour))
-            .Select(m => m.Outline.Buffer(-m.EdgeMm / 2)).Where(g => !g.IsEmpty).ToArray();
-        var covered = over.Length > 0 ? UnaryUnionOp.Union(over) : GeometryFactory.Default.CreatePolygon();
+        var covered = Covered(parts);
         // Where the base fades out on the neck, its tones do too.
         var fade = parts.Where(p => p.Kind.Roles is [{ Stage: Stage.Base }, ..]).SelectMany(p => p.Marks.Marks).OfType<RegionMark>().Select(m => m.Fade).FirstOrDefault(f => f is not null);
         var marks = new List<Mark>();

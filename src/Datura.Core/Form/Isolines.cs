@@ -12,10 +12,10 @@ internal static class Isolines
     private const double LeastMm2 = 12;
 
     /// <summary>The figure in chart millimetres; holes are holes.</summary>
-    public static Geometry Figure(float[] field, FormGrid grid)
+    public static Geometry Figure(float[] field, CellBox box, FormGrid grid)
     {
-        var rings = Rings(field, grid.Width, grid.Height)
-            .Select(r => r.Select(p => new Coordinate(grid.Window.XOfColumn(grid.Left + p.X + 0.5), grid.Window.YOfRow(p.Y + 0.5))).ToArray())
+        var rings = Rings(field, box.Width, box.Height)
+            .Select(r => r.Select(p => new Coordinate(grid.Window.XOfColumn(grid.Left + box.Left + p.X + 0.5), grid.Window.YOfRow(box.Top + p.Y + 0.5))).ToArray())
             .Select(r => (Geometry)GeometryFactory.Default.CreatePolygon([.. r, r[0].Copy()]))
             .Where(p => p.Area > LeastMm2).OrderByDescending(p => p.Area);
         Geometry figure = GeometryFactory.Default.CreatePolygon();

@@ -26,6 +26,7 @@ public static class KindRelief
         ["beak"] = [new("beak", 6, 8)],
         ["muzzle"] = [new("pale", 4, 14)],
         ["nosePad"] = [new("pad", 2, 4)],
+        ["crab"] = [new("shell", 6, 3), new("line", 2, 0)],
         ["eightLegs"] = [new("body", 5, 2.5), new("line", 1.5, 0)],
         ["scales"] = [new("scale", 0.8, 1)],
         ["drips"] = [new("drip", 1.2, 1)],

@@ -37,7 +37,7 @@ internal static class LightSides
                 }
 
                 var off = light - body;
-                var lamp = new ChartPoint(towards.Dot(grid.AlongX[n]), towards.Dot(grid.AlongY[n]));
+                var lamp = grid.LampAlong(n, towards);
                 var along = (off.XMm * lamp.XMm + off.YMm * lamp.YMm) / Math.Max(lamp.Length(), 1e-9);
                 if (Math.Sign(height) * along < -Sided * Math.Max(box.Width, box.Height))
                 {

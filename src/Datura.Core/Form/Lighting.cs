@@ -1,3 +1,4 @@
+using System.Numerics;
 using Datura.Core.Body;
 
 namespace Datura.Core.Form;
@@ -6,9 +7,24 @@ namespace Datura.Core.Form;
 /// <param name="AzimuthDeg">0 in front of the wearer, positive towards the wearer's left.</param>
 /// <param name="ElevationDeg">0 level with the face, 90 straight above, negative from below.</param>
 /// <param name="SpreadDeg">Half angle under which the lamp is seen: 0 a point, 30 a large soft box.</param>
-/// <param name="Level">Strength against the others.</param>
-public sealed record LampPlace(double AzimuthDeg, double ElevationDeg, double SpreadDeg = 12, double Level = 1)
+/// <param name="Level">Strength on the face against the others.</param>
+/// <param name="DistanceM">From the root of the nose; null for a lamp so far off that it lights every place from the same side.</param>
+public sealed record LampPlace(double AzimuthDeg, double ElevationDeg, double SpreadDeg = 12, double Level = 1, double? DistanceM = null)
 {
+    /// <summary>Nearer it would stand in or against the head.</summary>
+    public const double NearestM = 0.25;
+
+    /// <summary>Farther off the distance tells nothing any more.</summary>
+    public const double FarthestM = 100;
+
+    /// <summary>A sentence when the lamp cannot stand there.</summary>
+    public static string? DistanceProblem(double? metres) => metres switch
+    {
+        null or (>= NearestM and <= FarthestM) => null,
+        < NearestM => "The lamp stands in or against the head. Put it at least 25 cm away from the face.",
+        _ => "A lamp so far off lights the whole face alike. Leave its distance out, or give one up to 100 m.",
+    };
+
     /// <summary>Towards the lamp, unit length: x to the wearer's left, y up, z forward.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public Vec3 Towards
@@ -40,6 +56,11 @@ public sealed record FaceLight(IReadOnlyList<LampPlace> Lamps, double Ambient)
             throw new ArgumentException("A lamp stands between −90° and 90° up or down and −360° and 360° round the head, seen under a half angle of 0° to 90°; the share from everywhere goes from 0 to 1.");
         }
 
+        if (Lamps.Select(l => LampPlace.DistanceProblem(l.DistanceM)).FirstOrDefault(p => p is not null) is { } problem)
+        {
+            throw new ArgumentException(problem);
+        }
+
         if (Ambient <= 0 && Lamps.Sum(l => l.Level) <= 0)
         {
             throw new ArgumentException("There is no light on the face. Switch a lamp on, or give some light from everywhere.");
@@ -55,15 +76,16 @@ public static class Irradiance
     /// the horizon of the surface, nothing when it is below, and in between the square of what is above (a disc's even fall).
     /// </summary>
     /// <param name="cos">Cosine between the surface's normal and the lamp.</param>
-    public static double OfLamp(double cos, double spreadDeg)
+    public static double OfLamp(double cos, double spreadDeg) => Fall(cos, Math.Sin(spreadDeg * Math.PI / 180));
+
+    /// <summary>The same by the sine of the half angle.</summary>
+    internal static T Fall<T>(T cos, T sin)
+        where T : struct, INumber<T>
     {
-        var sin = Math.Sin(spreadDeg * Math.PI / 180);
-        return cos >= sin ? cos : cos <= -sin ? 0 : (cos + sin) * (cos + sin) / (4 * sin);
+        var four = T.CreateChecked(4);
+        return cos >= sin ? cos : cos <= -sin ? T.Zero : (cos + sin) * (cos + sin) / (four * sin);
     }
 
-    /// <summary>Of a small lamp at a distance, against the same at one metre: the inverse square law.</summary>
-    /// <exception cref="ArgumentException">The lamp is in the head.</exception>
-    public static double AtDistance(double metres) => metres >= 0.25
-        ? 1 / (metres * metres)
-        : throw new ArgumentException("The lamp stands in or against the head. Put it at least 25 cm away from the middle of the face.");
+    /// <summary>Of a small lamp at a distance, against the same at another: the inverse square law.</summary>
+    public static double AtDistance(double metres, double referenceMetres = 1) => referenceMetres * referenceMetres / (metres * metres);
 }

@@ -30,34 +30,55 @@ public sealed record ToneBands(IReadOnlyList<Tone> Tones, int BaseNumber, float[
 
     private const double SmoothMm = 2.2;
 
+    private sealed record Step(int Number, double Change, float[] Cells);
+
     /// <param name="tones">Three to five, the base among them.</param>
     public static ToneBands Of(ToneMap map, int tones)
     {
+        var box = CellBox.Round(map.On, map.Grid.Width, map.Grid.Height, margin: 2);
+        var drawn = Steps(map, tones, box).AsParallel().AsOrdered().Select(s => (Step: s, Outline: Isolines.Figure(s.Cells, box, map.Grid))).Where(d => !d.Outline.IsEmpty).ToArray();
+        return new(
+            [.. drawn.Select(d => new Tone(d.Step.Number, d.Step.Change, d.Outline)).OrderBy(t => t.Number)], Lights(tones) + 1,
+            PaintedBy([.. drawn.Select(d => d.Step)], box, map.Grid));
+    }
+
+    /// <summary>Change of L* per cell without the outlines, for while a lamp is dragged.</summary>
+    public static float[] PaintedOnly(ToneMap map, int tones)
+    {
+        var box = CellBox.Round(map.On, map.Grid.Width, map.Grid.Height, margin: 2);
+        return PaintedBy(Steps(map, tones, box), box, map.Grid);
+    }
+
+    private static int Lights(int tones) => Math.Clamp(tones, 3, 5) == 5 ? 2 : 1;
+
+    // Lights and shades, the weaker ones first.
+    private static Step[] Steps(ToneMap map, int tones, CellBox box)
+    {
         var grid = map.Grid;
-        var count = Math.Clamp(tones, 3, 5);
-        var (shades, lights) = (count == 3 ? 1 : 2, count == 5 ? 2 : 1);
-        var change = Averages.Box(map.Change, grid.Width, grid.Height, (int)Math.Round(SmoothMm / grid.CellMm), passes: 2);
-        var painted = new float[change.Length];
+        var (shades, lights) = (Math.Clamp(tones, 3, 5) == 3 ? 1 : 2, Lights(tones));
+        var on = box.Cut(map.On, grid.Width);
+        var change = Averages.Box(box.Cut(map.Change, grid.Width), box.Width, box.Height, (int)Math.Round(SmoothMm / grid.CellMm), passes: 2);
         var asked = new[] { (Sign: 1, Steps: lights), (Sign: -1, Steps: shades) }
-            .Select(s => (s.Sign, s.Steps, Strongest: Strongest(change, map.On, s.Sign))).Where(s => s.Strongest >= WeakestStep)
-            .SelectMany(s => Enumerable.Range(1, s.Steps).Select(k => (s.Sign, s.Steps, Step: k, Change: s.Strongest * k / s.Steps, From: s.Strongest * (k - 0.5) / s.Steps))).ToArray();
-        var drawn = asked.AsParallel().AsOrdered().Select(a =>
+            .Select(s => (s.Sign, s.Steps, Strongest: Strongest(change, on, s.Sign))).Where(s => s.Strongest >= WeakestStep)
+            .SelectMany(s => Enumerable.Range(1, s.Steps).Select(k => (s.Sign, Number: s.Sign > 0 ? lights - k + 1 : lights + 1 + k, Change: s.Strongest * k / s.Steps, From: s.Strongest * (k - 0.5) / s.Steps)));
+        return [.. asked.AsParallel().AsOrdered().Select(a => new Step(a.Number, a.Sign * a.Change, Opened(Cells(change, on, a.Sign, a.From), box, grid.CellMm)))];
+    }
+
+    // The stronger tones come last and lie over the weaker.
+    private static float[] PaintedBy(Step[] steps, CellBox box, FormGrid grid)
+    {
+        var cut = new float[box.Width * box.Height];
+        foreach (var step in steps)
         {
-            var cells = Opened(Cells(change, map.On, a.Sign, a.From), grid);
-            return (Asked: a, Cells: cells, Outline: Isolines.Figure(cells, grid));
-        }).Where(d => !d.Outline.IsEmpty).ToArray();
-        // The stronger tones come last and lie over the weaker.
-        foreach (var (a, cells, _) in drawn)
-        {
-            for (var n = 0; n < painted.Length; n++)
+            for (var n = 0; n < cut.Length; n++)
             {
-                painted[n] = cells[n] >= 0.5f ? (float)(a.Sign * a.Change) : painted[n];
+                cut[n] = step.Cells[n] >= 0.5f ? (float)step.Change : cut[n];
             }
         }
 
-        return new(
-            [.. drawn.Select(d => new Tone(d.Asked.Sign > 0 ? lights - d.Asked.Step + 1 : lights + 1 + d.Asked.Step, d.Asked.Sign * d.Asked.Change, d.Outline)).OrderBy(t => t.Number)],
-            lights + 1, painted);
+        var painted = new float[grid.Width * grid.Height];
+        box.PutBack(cut, painted, grid.Width);
+        return painted;
     }
 
     private static double Strongest(float[] change, bool[] on, int sign)
@@ -87,23 +108,23 @@ public sealed record ToneBands(IReadOnlyList<Tone> Tones, int BaseNumber, float[
     }
 
     // Shrunk and grown again by half the smallest width: islands and necks that no sponge can follow go. Then smoothed.
-    private static float[] Opened(bool[] cells, FormGrid grid)
+    private static float[] Opened(bool[] cells, CellBox box, double cellMm)
     {
-        var radius = SmallestMm / 2 / grid.CellMm;
-        var core = Distances.ToOutside(cells, grid.Width, grid.Height);
+        var radius = SmallestMm / 2 / cellMm;
+        var core = Distances.ToOutside(cells, box.Width, box.Height);
         var deep = new bool[cells.Length];
         for (var n = 0; n < cells.Length; n++)
         {
             deep[n] = core[n] > radius;
         }
 
-        var away = Distances.ToOutside(Array.ConvertAll(deep, d => !d), grid.Width, grid.Height);
+        var away = Distances.ToOutside(Array.ConvertAll(deep, d => !d), box.Width, box.Height);
         var grown = new float[cells.Length];
         for (var n = 0; n < cells.Length; n++)
         {
             grown[n] = deep[n] || away[n] <= radius ? 1 : 0;
         }
 
-        return Averages.Box(grown, grid.Width, grid.Height, Math.Max(1, (int)Math.Round(1.4 / grid.CellMm)), passes: 2);
+        return Averages.Box(grown, box.Width, box.Height, Math.Max(1, (int)Math.Round(1.4 / cellMm)), passes: 2);
     }
 }

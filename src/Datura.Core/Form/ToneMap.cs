@@ -10,7 +10,7 @@ public sealed record ToneBounds(double DarkestL, double LightestL);
 /// that the pretended lamp would give the relief over the light that the real lamps give the skin.
 /// </summary>
 /// <param name="Change">Wanted change of L* per cell, bounded by the paints, the strength and the cap.</param>
-/// <param name="Wanted">Luminance that the relief should have, per cell.</param>
+/// <param name="Wanted">Luminance that the relief should have, per cell; that of the bare base where nothing is painted.</param>
 /// <param name="Real">Irradiance the real light gives the skin, per cell.</param>
 /// <param name="Cut">Share of the painted cells where the paints or the cap did not reach.</param>
 public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Change, float[] Wanted, float[] Real, double Cut)
@@ -23,51 +23,58 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
 
     private const double SlowMm = 34;
 
+    // Logarithm of a ratio below which nothing is told apart.
+    private const float Least = -9.2f;
+
     /// <param name="on">Cells that are painted.</param>
     public static ToneMap Of(Relief relief, bool[] on, FaceLight real, FaceLight pretended, double baseL, ToneBounds bounds, double strength, double highlightCap)
     {
         var grid = relief.Grid;
         var actual = LitSkin.Of(Relief.None(grid), real);
-        var asked = LitSkin.Of(relief, pretended);
-        var ratio = new float[asked.Length];
-        for (var n = 0; n < ratio.Length; n++)
+        var asked = LitSkin.Of(relief, pretended, on);
+        // Ratios are kept as logarithms. In the dark nothing reads, whatever is painted there.
+        var asks = new float[asked.Length];
+        Parallel.For(0, grid.Height, row =>
         {
-            // In the dark nothing reads, whatever is painted there.
-            ratio[n] = asked[n] / Math.Max(actual[n], 0.04f);
-        }
+            for (var n = row * grid.Width; n < (row + 1) * grid.Width; n++)
+            {
+                asks[n] = on[n] ? MathF.Max(MathF.Log(MathF.Max(asked[n], 1e-5f) / MathF.Max(actual[n], 0.04f)), Least) : 0;
+            }
+        });
 
         // The larger part of the figure keeps the base tone, and most of what changes slowly over the head is left to the head itself:
         // its roundness is seen in any light, and painting it would only split the face into a light and a dark half (common practice).
-        var usual = Usual(ratio, on);
-        var slow = Slow(ratio, usual, on, grid);
-        for (var n = 0; n < ratio.Length; n++)
+        var usual = Usual(asks, on);
+        var slow = Slow(asks, usual, on, grid);
+        for (var n = 0; n < asks.Length; n++)
         {
-            ratio[n] = (float)(Math.Max(ratio[n] / usual, 1e-4) * Math.Exp(-EvenedOut * slow[n]));
+            asks[n] = MathF.Max(asks[n] - usual, Least) - (float)EvenedOut * slow[n];
         }
 
-        usual = Usual(ratio, on);
-        var baseY = Luminance(baseL);
-        var change = new float[ratio.Length];
-        var wanted = new float[ratio.Length];
+        usual = Usual(asks, on);
+        var baseY = (float)Luminance(baseL);
+        var (darkest, lightest) = ((float)Math.Min(bounds.DarkestL, baseL), (float)Math.Max(Math.Min(bounds.LightestL, baseL + highlightCap), baseL));
+        var change = new float[asks.Length];
+        var wanted = new float[asks.Length];
         var (cut, all) = (0, 0);
         Parallel.For(0, grid.Height, row =>
         {
             var (cutHere, allHere) = (0, 0);
             for (var n = row * grid.Width; n < (row + 1) * grid.Width; n++)
             {
-                var asks = Math.Max(ratio[n] / usual, 1e-4);
-                wanted[n] = (float)(baseY * actual[n] * asks);
+                wanted[n] = baseY * actual[n];
                 if (!on[n])
                 {
                     continue;
                 }
 
                 allHere++;
-                var target = Lightness(baseY * Math.Pow(asks, strength));
-                var most = Math.Min(bounds.LightestL, baseL + highlightCap);
-                var reached = Math.Clamp(target, Math.Min(bounds.DarkestL, baseL), Math.Max(most, baseL));
-                cutHere += Math.Abs(reached - target) > 1 ? 1 : 0;
-                change[n] = (float)(reached - baseL);
+                var more = MathF.Max(asks[n] - usual, Least);
+                wanted[n] *= MathF.Exp(more);
+                var target = Lightness(baseY * MathF.Exp((float)strength * more));
+                var reached = Math.Clamp(target, darkest, lightest);
+                cutHere += MathF.Abs(reached - target) > 1 ? 1 : 0;
+                change[n] = reached - (float)baseL;
             }
 
             Interlocked.Add(ref cut, cutHere);
@@ -81,43 +88,52 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
 
     public static double Lightness(double y) => Lab.From(new Xyz(Lab.D65White.X * y, y, Lab.D65White.Z * y)).L;
 
-    // Mean of the logarithm round every cell, over painted cells only.
-    private static float[] Slow(float[] ratio, float usual, bool[] on, FormGrid grid)
+    /// <summary>The same for many cells (CIE 15).</summary>
+    internal static float Lightness(float y) => y > 216f / 24389 ? 116 * MathF.Cbrt(y) - 16 : 24389f / 27 * y;
+
+    /// <summary>Back again.</summary>
+    internal static float Luminance(float l) => l > 8 ? (l + 16) / 116 * ((l + 16) / 116) * ((l + 16) / 116) : l * 27 / 24389;
+
+    // Mean round every cell, over painted cells only.
+    private static float[] Slow(float[] asks, float usual, bool[] on, FormGrid grid)
     {
         var half = (int)Math.Round(SlowMm / grid.CellMm);
-        var (sum, count) = (new float[ratio.Length], new float[ratio.Length]);
-        for (var n = 0; n < ratio.Length; n++)
+        var box = CellBox.Round(on, grid.Width, grid.Height);
+        var (sum, count) = (box.Cut(asks, grid.Width), Array.ConvertAll(box.Cut(on, grid.Width), o => o ? 1f : 0));
+        for (var n = 0; n < sum.Length; n++)
         {
-            (sum[n], count[n]) = on[n] ? ((float)Math.Log(Math.Max(ratio[n] / usual, 1e-4)), 1) : (0, 0);
+            sum[n] = count[n] * MathF.Max(sum[n] - usual, Least);
         }
 
-        (sum, count) = (Averages.Box(sum, grid.Width, grid.Height, half, passes: 2), Averages.Box(count, grid.Width, grid.Height, half, passes: 2));
+        (sum, count) = (Averages.Box(sum, box.Width, box.Height, half, passes: 2), Averages.Box(count, box.Width, box.Height, half, passes: 2));
         for (var n = 0; n < sum.Length; n++)
         {
             sum[n] = count[n] > 1e-3f ? sum[n] / count[n] : 0;
         }
 
-        return sum;
+        var slow = new float[asks.Length];
+        box.PutBack(sum, slow, grid.Width);
+        return slow;
     }
 
-    private static float Usual(float[] values, bool[] on)
+    private static float Usual(float[] asks, bool[] on)
     {
         // Every seventh cell tells it as well as all of them.
-        var some = new List<float>();
-        for (var n = 0; n < values.Length; n += 7)
+        var some = new List<float>(asks.Length / 7);
+        for (var n = 0; n < asks.Length; n += 7)
         {
             if (on[n])
             {
-                some.Add(values[n]);
+                some.Add(asks[n]);
             }
         }
 
         if (some.Count == 0)
         {
-            return 1;
+            return 0;
         }
 
         some.Sort();
-        return Math.Max(some[(int)(BaseShare * (some.Count - 1))], 1e-3f);
+        return MathF.Max(some[(int)(BaseShare * (some.Count - 1))], MathF.Log(1e-3f));
     }
 }

@@ -7,7 +7,8 @@ public sealed record Lamp(string Id, string Name, double[] Power);
 /// <param name="AzimuthDeg">Where it stands: 0 in front, positive towards the wearer's left.</param>
 /// <param name="ElevationDeg">Up from the level of the face, negative from below.</param>
 /// <param name="SpreadDeg">Half angle under which it is seen; large is soft.</param>
-public sealed record LampLevel(string Lamp, double Level, double AzimuthDeg = 0, double ElevationDeg = 20, double SpreadDeg = 45);
+/// <param name="DistanceM">From the face; null for far off.</param>
+public sealed record LampLevel(string Lamp, double Level, double AzimuthDeg = 0, double ElevationDeg = 20, double SpreadDeg = 45, double? DistanceM = null);
 
 /// <summary>
 /// The lights looks are seen under. D65 and A: CIE 15. LEDs: a blue peak and a broad phosphor; stage washes: a filter before

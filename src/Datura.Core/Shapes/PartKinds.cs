@@ -66,6 +66,7 @@ public static class PartKinds
         new Teardrops(),
         new Web(),
         new EightLegs(),
+        new Crab(),
         new ExtraFace(),
         new GlowingOpening(),
         new GourdRibs(),

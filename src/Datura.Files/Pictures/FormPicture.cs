@@ -46,6 +46,24 @@ public static class FormPicture
         return Png.Of(rgba, 3 * width, height);
     }
 
+    /// <summary>Heights over the skin as the shading they would have under the pretended lamp: black and white to lay over the skin.</summary>
+    public static byte[] ReliefShaded(FormPlan form)
+    {
+        var grid = form.Map.Grid;
+        var light = form.Wish.PretendedLight;
+        var (with, without) = (LitSkin.Of(form.Relief, light), LitSkin.Of(Relief.None(grid), light));
+        var rgba = new byte[grid.Window.Pixels * grid.Window.Pixels * 4];
+        for (var n = 0; n < with.Length; n++)
+        {
+            var at = ((n / grid.Width) * grid.Window.Pixels + grid.Left + n % grid.Width) * 4;
+            var more = with[n] / Math.Max(without[n], 0.05f) - 1;
+            (rgba[at], rgba[at + 1], rgba[at + 2]) = more > 0 ? ((byte)255, (byte)255, (byte)255) : ((byte)0, (byte)0, (byte)0);
+            rgba[at + 3] = (byte)Math.Clamp(255 * (more > 0 ? 0.9 * more : -more), 0, 225);
+        }
+
+        return Png.Of(rgba, grid.Window.Pixels, grid.Window.Pixels);
+    }
+
     /// <summary>Heights over the skin as colours on the chart's window: hollows blue, what stands out amber.</summary>
     public static byte[] ReliefPng(FormPlan form)
     {
@@ -65,6 +83,43 @@ public static class FormPicture
 
         return Png.Of(rgba, grid.Window.Pixels, grid.Window.Pixels);
     }
+
+    /// <summary>Tones laid over a picture of the paint without them, for while the lamp is dragged.</summary>
+    /// <param name="rgba">The picture of a whole window.</param>
+    /// <param name="change">Change of L* per cell of the grid.</param>
+    public static byte[] Tinted(byte[] rgba, int pixels, FormGrid grid, float[] change)
+    {
+        // One table per level of the channel for each tone: there are at most four.
+        var tables = new Dictionary<float, byte[]>();
+        var tinted = (byte[])rgba.Clone();
+        var window = new ChartWindow(pixels);
+        var columns = Enumerable.Range(0, pixels).Select(x => (int)Math.Floor(grid.Window.ColumnOf(window.XOfColumn(x + 0.5))) - grid.Left).ToArray();
+        for (var y = 0; y < pixels; y++)
+        {
+            var row = (int)Math.Floor(grid.Window.RowOf(window.YOfRow(y + 0.5)));
+            for (var x = 0; x < pixels && row >= 0 && row < grid.Height; x++)
+            {
+                var l = columns[x] >= 0 && columns[x] < grid.Width ? change[row * grid.Width + columns[x]] : 0;
+                if (l == 0)
+                {
+                    continue;
+                }
+
+                if (!tables.TryGetValue(l, out var table))
+                {
+                    tables[l] = table = [.. Enumerable.Range(0, 256).Select(v => Srgb.From(new Lab(Math.Clamp(GreyL[v] + l, 0, 100), 0, 0)).G)];
+                }
+
+                var at = (y * pixels + x) * 4;
+                (tinted[at], tinted[at + 1], tinted[at + 2]) = (table[tinted[at]], table[tinted[at + 1]], table[tinted[at + 2]]);
+            }
+        }
+
+        return tinted;
+    }
+
+    // L* of every grey.
+    private static readonly double[] GreyL = [.. Enumerable.Range(0, 256).Select(v => ToneMap.Lightness(v <= 10 ? v / 255.0 / 12.92 : Math.Pow((v / 255.0 + 0.055) / 1.055, 2.4)))];
 
     /// <summary>The tone map as it is printed: a flat grey for every tone, a line where two meet, and where their numbers go.</summary>
     /// <returns>Pixels, and per number its place in pixels.</returns>

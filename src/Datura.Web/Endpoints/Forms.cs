@@ -56,7 +56,16 @@ public static class FormEndpoints
             var metres = distance ?? (await service.SettingAsync(request)).ViewingDistanceM;
             return TypedResults.File(FormPicture.Three(Form(planned), planned.Body, from, PictureWidth, PictureHeight, metres), "image/png");
         });
-        plans.MapPost("/relief.png", async (PlanRequest request, PlanService service) => TypedResults.File(FormPicture.ReliefPng(Form(await service.PlanAsync(request))), "image/png"));
+        plans.MapPost("/relief.png", async (PlanRequest request, bool? shaded, PlanService service) =>
+        {
+            var form = Form(await service.PlanAsync(request));
+            return TypedResults.File(shaded == true ? FormPicture.ReliefShaded(form) : FormPicture.ReliefPng(form), "image/png");
+        });
+        plans.MapPost("/lamp.png", async (PlanRequest request, PlanService service) =>
+        {
+            var (held, bare) = await service.HeldAsync(request);
+            return TypedResults.File(Png.Of(FormPicture.Tinted(bare, PlanService.HeldPixels, held.Relief.Grid, held.Under(request.Look.Form!.Pretended)), PlanService.HeldPixels, PlanService.HeldPixels), "image/png");
+        });
         plans.MapPost("/profile", async (PlanRequest request, double x1, double y1, double x2, double y2, PlanService service) =>
         {
             if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))

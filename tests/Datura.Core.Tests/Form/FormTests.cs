@@ -1,3 +1,4 @@
+using System.Numerics;
 using CsCheck;
 using Datura.Core.Body;
 using Datura.Core.Form;
@@ -42,7 +43,7 @@ public class FormTests
     public void LightFallsOffWithTheSquareOfTheDistance()
     {
         Assert.Equal(4, Irradiance.AtDistance(1.5) / Irradiance.AtDistance(3), 1e-12);
-        Assert.Contains("in or against the head", Assert.Throws<ArgumentException>(() => Irradiance.AtDistance(0.05)).Message, StringComparison.Ordinal);
+        Assert.Equal(1, Irradiance.AtDistance(2, 2), 1e-12);
     }
 
     [Fact]
@@ -130,9 +131,9 @@ public class FormTests
         var grid = FormGrid.Of(DemoWorld.Body);
         var at = DemoWorld.Body.Landmark("glabella");
         var n = grid.CellAt(at + new ChartPoint(0, 12));
-        var (normal, up) = (grid.Normal[n], (grid.AlongY[n] - grid.AlongY[n].Dot(grid.Normal[n]) * grid.Normal[n]).Unit());
+        var (normal, up) = (grid.Normal[n], Vector3.Normalize(grid.AlongY[n] - Vector3.Dot(grid.AlongY[n], grid.Normal[n]) * grid.Normal[n]));
         var (sin, cos) = Math.SinCos(elevationDeg * Math.PI / 180);
-        var towards = sin * normal + cos * up;
+        var towards = (float)sin * normal + (float)cos * up;
         var lamp = new LampPlace(Math.Atan2(towards.X, towards.Z) * 180 / Math.PI, Math.Asin(towards.Y) * 180 / Math.PI, 0.5);
         // A wall across the forehead; below it lies its shadow.
         var wall = Relief.Of(grid, p => p.YMm > at.YMm + 12 && p.YMm < at.YMm + 15 && Math.Abs(p.XMm) < 25 ? heightMm : 0);
@@ -191,7 +192,7 @@ public class FormTests
                 field[n] = (float)(Math.Clamp((outer - d) / Grid.CellMm + 0.5, 0, 1) * Math.Clamp((d - inner) / Grid.CellMm + 0.5, 0, 1));
             }
 
-            return Isolines.Figure(field, Grid);
+            return Isolines.Figure(field, new(0, 0, Grid.Width, Grid.Height), Grid);
         }
 
         Assert.Equal(Math.PI * 400, Outline(-9, 20).Area, 0.02 * Math.PI * 400);

@@ -1,0 +1,102 @@
+using System.Numerics;
+
+namespace Datura.Core.Form;
+
+/// <summary>Whether something of a relief stands between a cell and a lamp; the head itself shades by its slope alone.</summary>
+internal sealed class CastShadow
+{
+    // Followed over the skin in steps of about a cell, as far as anything near can throw a shadow.
+    private const float FarthestMm = 45;
+
+    // Cells that share one note of the highest thing near them (measured: three quarters of the time go where nothing stands).
+    private const int Tile = 16;
+
+    private readonly FormGrid grid;
+    private readonly float[] mm;
+    private readonly int tilesAcross;
+    private readonly float[] highestNear;
+
+    public CastShadow(Relief relief)
+    {
+        (grid, mm) = (relief.Grid, relief.Mm);
+        tilesAcross = (grid.Width + Tile - 1) / Tile;
+        highestNear = HighestNear((grid.Height + Tile - 1) / Tile);
+    }
+
+    /// <summary>Share of the lamp that is seen, 0 to 1.</summary>
+    /// <param name="sin">Sine of the half angle under which the lamp is seen.</param>
+    public float Open(int row, int column, Vector3 towards, float sin)
+    {
+        var n = row * grid.Width + column;
+        var (here, highest) = (mm[n], highestNear[row / Tile * tilesAcross + column / Tile]);
+        if (highest <= here)
+        {
+            return 1;
+        }
+
+        var up = Vector3.Dot(grid.Normal[n], towards);
+        // Chart direction in which the lamp lies: the lamp's components along the dual directions, over one.
+        float alongX = Vector3.Dot(towards, grid.AlongX[n]), alongY = Vector3.Dot(towards, grid.AlongY[n]);
+        var length = MathF.Sqrt(alongX * alongX + alongY * alongY);
+        if (length < 1e-6f || up >= 0.999f)
+        {
+            return 1;
+        }
+
+        var climb = up / MathF.Sqrt(MathF.Max(1 - up * up, 1e-9f)); // mm up per mm along the skin towards the lamp
+        var soft = MathF.Max(sin, 0.03f);
+        var far = MathF.Min(FarthestMm, (highest - here) / MathF.Max(climb - soft, 0.05f));
+        var cell = (float)grid.CellMm;
+        var step = MathF.Max(1, 1 / cell);
+        var (stepX, stepY) = (alongX / length, -alongY / length);
+        var open = 1f;
+        for (var cells = step; cells * cell <= far; cells += step)
+        {
+            int i = column + (int)MathF.Round(cells * stepX), j = row + (int)MathF.Round(cells * stepY);
+            if (i < 0 || j < 0 || i >= grid.Width || j >= grid.Height)
+            {
+                break;
+            }
+
+            // How far the ray clears what stands there, as a tangent; within the lamp's width it is shaded in part.
+            var clears = climb - (mm[j * grid.Width + i] - here) / (cells * cell);
+            open = MathF.Min(open, Math.Clamp(0.5f + clears / (2 * soft), 0, 1));
+            if (open <= 0)
+            {
+                return 0;
+            }
+        }
+
+        return open;
+    }
+
+    private float[] HighestNear(int tilesDown)
+    {
+        var highest = new float[tilesAcross * tilesDown];
+        Array.Fill(highest, float.NegativeInfinity);
+        for (var row = 0; row < grid.Height; row++)
+        {
+            for (var column = 0; column < grid.Width; column++)
+            {
+                ref var known = ref highest[row / Tile * tilesAcross + column / Tile];
+                known = MathF.Max(known, mm[row * grid.Width + column]);
+            }
+        }
+
+        var reach = (int)MathF.Ceiling(FarthestMm / (float)grid.CellMm / Tile);
+        var near = new float[highest.Length];
+        for (var n = 0; n < near.Length; n++)
+        {
+            near[n] = float.NegativeInfinity;
+            for (var j = Math.Max(0, n / tilesAcross - reach); j <= Math.Min(tilesDown - 1, n / tilesAcross + reach); j++)
+            {
+                for (var i = Math.Max(0, n % tilesAcross - reach); i <= Math.Min(tilesAcross - 1, n % tilesAcross + reach); i++)
+                {
+                    near[n] = MathF.Max(near[n], highest[j * tilesAcross + i]);
+                }
+            }
+        }
+
+        return near;
+    }
+}
