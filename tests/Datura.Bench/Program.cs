@@ -58,6 +58,11 @@ _ = FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting, FormGrid.Coars
 Row(FormattableString.Invariant($"form of {grid.Width}×{grid.Height} cells: map, bands, closure"), Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting)), "one pass over the normals", normals, "under 300 ms");
 Row("the same on coarse cells", Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting, FormGrid.CoarsePixels)), "one pass over the normals", normals, "under 50 ms");
 
+var held = FormPlan.Hold(FormWish.Usual, bare, body, kit, ground, setting);
+const int heldPixels = 448;
+var bareRgba = Paint(heldPixels);
+Row(FormattableString.Invariant($"lamp dragged: tones and {heldPixels}×{heldPixels} picture, as PNG"), Median(20, () => Png.Of(FormPicture.Tinted(bareRgba, heldPixels, held.Relief.Grid, held.Under(new(count++ % 80, 30))), heldPixels, heldPixels)), "one pass over the normals", normals, "under 50 ms");
+
 // A crowded look: the demo's parts over and over, as many as asked for.
 var crowd = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
     .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).Where(p => p.Kind != "skinBase").ToArray();

@@ -25,12 +25,40 @@ public class FormTests(Service service) : IClassFixture<Service>
 
     [Theory]
     [InlineData("/api/plan/form", "Switch it on first")]
+    [InlineData("/api/plan/form/lamp.png", "Switch it on first")]
     [InlineData("/api/plan/form/three.png?distance=10000", "0.2 m and 200 m")]
     public async Task WhatCannotBeIsSaid(string address, string words)
     {
         var answer = await service.Send(HttpMethod.Post, address, await Request(form: address.Contains("distance")));
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.Contains(words, (await Service.Read<Problem>(answer)).Detail);
+    }
+
+    [Fact]
+    public async Task ADraggedLampGivesAPictureThatFollowsIt()
+    {
+        var request = await Request();
+        async Task<byte[]> Under(double azimuth)
+        {
+            var asked = request with { Look = request.Look with { Form = FormWish.Usual with { Pretended = new(azimuth, 30) } } };
+            return await (await service.Send(HttpMethod.Post, "/api/plan/form/lamp.png", asked)).Content.ReadAsByteArrayAsync();
+        }
+
+        var (left, again, right) = (await Under(50), await Under(50), await Under(-50));
+        Assert.Equal(left, again);
+        Assert.NotEqual(left, right);
+    }
+
+    [Theory]
+    [InlineData(0.05, "in or against the head")]
+    [InlineData(9000, "lights the whole face alike")]
+    public async Task ALampInTheHeadOrBeyondTheTownIsRefused(double metres, string words)
+    {
+        var request = await Request();
+        var near = request with { Look = request.Look with { Form = FormWish.Usual with { Pretended = new(0, 30, 10, 1, metres) } } };
+        var answer = await service.Send(HttpMethod.Post, "/api/plan", near);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(words, await answer.Content.ReadAsStringAsync());
     }
 
     [Fact]

@@ -228,8 +228,9 @@ export const api = {
       request,
       signal,
     ),
-  formRelief: (request: PlanRequest, signal?: AbortSignal) =>
-    blob('/api/plan/form/relief.png', request, signal),
+  formRelief: (request: PlanRequest, shaded: boolean, signal?: AbortSignal) =>
+    blob(`/api/plan/form/relief.png?shaded=${shaded}`, request, signal),
+  formLamp: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/form/lamp.png', request, signal),
   formProfile: (request: PlanRequest, from: { x: number; y: number }, to: { x: number; y: number }) =>
     answer(
       client.POST('/api/plan/form/profile', {

@@ -3177,6 +3177,56 @@ export interface paths {
         put?: never;
         post: {
             parameters: {
+                query?: {
+                    shaded?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/form/lamp.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
                 query?: never;
                 header?: never;
                 path?: never;
@@ -3529,6 +3579,8 @@ export interface components {
              * @default 45
              */
             spreadDeg: number;
+            /** Format: double */
+            distanceM?: null | number;
         };
         LampPlace: {
             /** Format: double */
@@ -3545,6 +3597,8 @@ export interface components {
              * @default 1
              */
             level: number;
+            /** Format: double */
+            distanceM?: null | number;
         };
         LampResource: {
             id: string;
@@ -3896,6 +3950,8 @@ export interface components {
             /** Format: double */
             viewingDistanceM: number;
             light: string;
+            /** Format: double */
+            finestMm: number;
         };
         PlanStep: {
             /** Format: int32 */

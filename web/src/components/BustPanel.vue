@@ -4,11 +4,14 @@ import { size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from '../stores/coats'
 import { usePreferences } from '../stores/preferences'
+import { useForm } from '../stores/form'
+import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
 import type { BustView } from '../three/SkinScene'
 import { useElementSize } from '../three/useElementSize'
 import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
+import LampOnBust from './LampOnBust.vue'
 import LensBar from './LensBar.vue'
 import SkinLabels from './SkinLabels.vue'
 
@@ -26,6 +29,8 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 
 const workspace = useWorkspace()
 const coats = useCoats()
+const form = useForm()
+const mapping = useMapping()
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const pointer = ref({ x: 0, y: 0 })
@@ -42,6 +47,23 @@ const facts = computed(() => {
     .slice(0, 2)
     .map((s) => `${s.label.toLowerCase()} ${size(s, preferences.unit)}`)
     .join(' · ')
+})
+
+// From where the bust is seen, m; 0 is from here. What is finer than the eye resolves there runs together.
+const seenFrom = ref(0)
+const FROM = computed(() => {
+  const own = workspace.plan?.setting.viewingDistanceM
+  const metres = [...new Set([...(own ? [own] : []), 3, 10, 25])].sort((a, b) => a - b)
+  return metres.map((m) => ({ metres: m, label: m === own ? `the audience, ${m} m` : `${m} m` }))
+})
+// Half the height of the eye's blur is reached over the finest width: its standard deviation is 0.42 of that.
+const SIGMA = 0.42
+const blur = computed(() => {
+  void tick.value
+  const at = workspace.plan?.setting
+  if (!seenFrom.value || !at || !scene.value) return ''
+  const finestMm = (at.finestMm * seenFrom.value) / at.viewingDistanceM
+  return `blur(${(SIGMA * finestMm * scene.value.pixelsPerMm()).toFixed(2)}px)`
 })
 
 // The label sits beside the selected part and follows the skin as it turns.
@@ -96,6 +118,7 @@ defineExpose({ show, turn, face, keys: VIEWS })
     <canvas
       ref="canvas"
       tabindex="0"
+      :style="{ filter: blur }"
       aria-label="Painted bust. Click a place to add a part; drag to turn."
       @pointermove="move"
       @pointerleave="pointed = null"
@@ -103,7 +126,15 @@ defineExpose({ show, turn, face, keys: VIEWS })
       @pointerup="release"
     />
     <skin-labels :scene="scene" :tick="tick" />
+    <lamp-on-bust v-if="mapping.lens === 'form' && form.wish" :scene="scene" :tick="tick" />
     <lens-bar />
+    <label v-if="!coats.before" class="from">
+      <span>Seen from</span>
+      <select v-model.number="seenFrom" aria-label="Seen from">
+        <option :value="0">here</option>
+        <option v-for="f in FROM" :key="f.metres" :value="f.metres">{{ f.label }}</option>
+      </select>
+    </label>
     <div v-if="coats.before" class="divide">
       <input
         v-model.number="coats.divide"
@@ -168,6 +199,32 @@ canvas {
 
 .views {
   left: 10px;
+}
+
+.from {
+  position: absolute;
+  left: 10px;
+  bottom: 10px;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding: 0 4px 0 10px;
+  border-radius: 9px;
+  color: #f2eef8;
+  background: rgba(30, 27, 36, 0.78);
+}
+
+.from select {
+  min-height: 32px;
+  border: 0;
+  color: inherit;
+  background: none;
+  font: inherit;
+  cursor: pointer;
+}
+
+.from option {
+  color: #1e1b24;
 }
 
 .zone,

@@ -109,7 +109,7 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
           label="Lamp that the painting pretends"
           @update:azimuth="(v) => place({ azimuthDeg: v })"
           @update:elevation="(v) => place({ elevationDeg: v })"
-          @drag="(on) => (workspace.dragging = on)"
+          @drag="(on) => workspace.holdLamp(on)"
         />
         <div class="line">
           <span class="faint">Strength</span>
@@ -183,7 +183,15 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
 
       <section class="group">
         <h3>Relief</h3>
-        <n-checkbox v-model:checked="form.showRelief">show heights on the skin</n-checkbox>
+        <div class="line">
+          <span class="faint">On the skin</span>
+          <n-radio-group v-model:value="form.showRelief" size="small">
+            <n-radio-button value="" label="no" />
+            <n-radio-button value="shading" label="shading" />
+            <n-radio-button value="heights" label="heights" />
+          </n-radio-group>
+        </div>
+        <p v-if="form.showRelief === 'heights'" class="faint">Hollows blue, what stands out amber.</p>
         <div v-for="p in partsWithHeight" :key="p.part.id" class="line">
           <span class="faint">{{ p.label }}</span>
           <n-input-number
@@ -193,6 +201,7 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
             :min="-20"
             :max="20"
             :step="0.5"
+            :show-button="false"
             clearable
             :input-props="{ 'aria-label': `${p.label}: height over the skin, mm` }"
             style="width: 130px"

@@ -155,6 +155,18 @@ async function save() {
               :step="5"
               :label="`Softness of ${l.lamp}`"
             />
+            <n-input-number
+              v-model:value="l.distanceM"
+              size="small"
+              clearable
+              placeholder="far off"
+              :min="0.25"
+              :max="100"
+              :step="0.5"
+              :input-props="{ 'aria-label': `Distance of ${l.lamp}, m` }"
+            >
+              <template #suffix>m away</template>
+            </n-input-number>
           </label>
         </div>
       </template>

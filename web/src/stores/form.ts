@@ -25,7 +25,7 @@ export const useForm = defineStore('form', () => {
   const view = ref<'front' | 'left' | 'right'>('left')
   /** From where the three busts are seen, m; null is the setting's distance. */
   const distance = ref<number | null>(null)
-  const showRelief = ref(false)
+  const showRelief = ref<'' | 'shading' | 'heights'>('')
   const relief = shallowRef<ImageBitmap | null>(null)
   const profile = shallowRef<Profile | null>(null)
   const problem = ref('')
@@ -66,7 +66,9 @@ export const useForm = defineStore('form', () => {
           api.form(workspace.request, mine.signal),
           api.formThree(workspace.request, view.value, distance.value, mine.signal),
           showRelief.value
-            ? api.formRelief(workspace.request, mine.signal).then((b) => createImageBitmap(b))
+            ? api
+                .formRelief(workspace.request, showRelief.value === 'shading', mine.signal)
+                .then((b) => createImageBitmap(b))
             : null,
         ])
         if (mine.signal.aborted) return

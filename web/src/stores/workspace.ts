@@ -48,6 +48,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const busy = ref(false)
   /** Whether a handle is in the painter's hand. */
   const dragging = ref(false)
+  /** Whether what is in the hand is the lamp that the painting pretends: only shades and lights change. */
+  const lampHeld = ref(false)
 
   const part = computed(() => look.value.parts.find((p) => p.id === selected.value) ?? null)
   const planPart = computed(() => plan.value?.parts.find((p) => p.id === selected.value) ?? null)
@@ -163,6 +165,11 @@ export const useWorkspace = defineStore('workspace', () => {
     busy.value = true
     try {
       const asked = request.value
+      if (lampHeld.value && asked.look.form) {
+        const lit = await createImageBitmap(await api.formLamp(asked, mine.signal))
+        if (!mine.signal.aborted) paint.value = lit
+        return
+      }
       const [nextPlan, picture] = await Promise.all([
         api.plan(asked, mine.signal),
         api
@@ -255,6 +262,11 @@ export const useWorkspace = defineStore('workspace', () => {
     }
   })
 
+  function holdLamp(on: boolean) {
+    lampHeld.value = on
+    dragging.value = on
+  }
+
   /** Shows the bust after a number of coats; null shows the steps again. */
   async function showCoats(coats: number | null) {
     const picture = await (coats === null
@@ -276,7 +288,11 @@ export const useWorkspace = defineStore('workspace', () => {
   }
 
   function describe(change: Partial<LookDocument>, key = '') {
-    history.change({ ...look.value, ...change }, key)
+    history.change(
+      { ...look.value, ...change },
+      key && `${key}/${dragging.value ? drags : ''}`,
+      dragging.value,
+    )
   }
 
   function freshId(kind: string) {
@@ -342,6 +358,7 @@ export const useWorkspace = defineStore('workspace', () => {
     lamp,
     busy,
     dragging,
+    holdLamp,
     part,
     planPart,
     request,

@@ -33,6 +33,9 @@ const TURN_DEG: Record<BustView, number> = { front: 0, left: 42, right: -42, lef
 const DISTANCE_M = 1.06
 const CENTRE = new Vector3(0, -0.022, -0.045)
 const BUCKETS = 200
+// Middle of the head, and how far from it a lamp is drawn.
+const HEAD = new Vector3(0, 0.005, -0.02)
+const LAMP_ROUND_MM = 165
 
 // Bare skin: a little gloss, until the service tells better.
 function bareFinish(): Texture {
@@ -320,6 +323,58 @@ export class SkinScene {
     const towards = this.camera.position.clone().sub(p)
     if (new Vector3(normal.getX(n), normal.getY(n), normal.getZ(n)).dot(towards) <= 0) return null
     p.project(this.camera)
+    return { x: ((p.x + 1) / 2) * this.canvas.clientWidth, y: ((1 - p.y) / 2) * this.canvas.clientHeight }
+  }
+
+  /** How many CSS pixels a millimetre of the face takes on the canvas. */
+  pixelsPerMm(): number {
+    if (!(this.camera instanceof PerspectiveCamera)) return this.canvas.clientHeight / 400
+    const far = this.camera.position.distanceTo(HEAD)
+    return this.canvas.clientHeight / (2 * Math.tan((this.camera.fov * Math.PI) / 360) * far) / 1000
+  }
+
+  /** Where a lamp round the head is drawn on the bust, and whether it stands on the viewer's side. */
+  lampToCanvas(azimuthDeg: number, elevationDeg: number): { x: number; y: number; near: boolean } {
+    const [a, e] = [(azimuthDeg * Math.PI) / 180, (elevationDeg * Math.PI) / 180]
+    const towards = new Vector3(Math.sin(a) * Math.cos(e), Math.sin(e), Math.cos(a) * Math.cos(e))
+    const centre = this.onCanvas(HEAD)
+    const [right, up, out] = this.axes()
+    const reach = LAMP_ROUND_MM * this.pixelsPerMm()
+    return {
+      x: centre.x + reach * towards.dot(right),
+      y: centre.y - reach * towards.dot(up),
+      near: towards.dot(out) >= 0,
+    }
+  }
+
+  /** The lamp for a place on the canvas; beside the head's round it stands level with the head. */
+  canvasToLamp(x: number, y: number): { azimuthDeg: number; elevationDeg: number } {
+    const centre = this.onCanvas(HEAD)
+    const reach = LAMP_ROUND_MM * this.pixelsPerMm()
+    let [dx, dy] = [(x - centre.x) / reach, (centre.y - y) / reach]
+    const r = Math.hypot(dx, dy)
+    if (r > 1) [dx, dy] = [dx / r, dy / r]
+    const [right, up, out] = this.axes()
+    const towards = right
+      .multiplyScalar(dx)
+      .add(up.multiplyScalar(dy))
+      .add(out.multiplyScalar(Math.sqrt(Math.max(0, 1 - dx * dx - dy * dy))))
+    return {
+      azimuthDeg: Math.round((Math.atan2(towards.x, towards.z) * 180) / Math.PI),
+      elevationDeg: Math.round((Math.asin(Math.max(-1, Math.min(1, towards.y))) * 180) / Math.PI),
+    }
+  }
+
+  // Right, up and towards the viewer.
+  private axes(): [Vector3, Vector3, Vector3] {
+    this.camera.updateMatrixWorld()
+    const [right, up, out] = [new Vector3(), new Vector3(), new Vector3()]
+    this.camera.matrixWorld.extractBasis(right, up, out)
+    return [right, up, out]
+  }
+
+  private onCanvas(at: Vector3) {
+    const p = at.clone().project(this.camera)
     return { x: ((p.x + 1) / 2) * this.canvas.clientWidth, y: ((1 - p.y) / 2) * this.canvas.clientHeight }
   }
 

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { SkinScene } from '../three/SkinScene'
+import { useForm } from '../stores/form'
+import { useWorkspace } from '../stores/workspace'
+
+/** The lamp that the painting pretends, to be dragged round the head on the bust itself. */
+const props = defineProps<{ scene: SkinScene | null; tick: number }>()
+const form = useForm()
+const workspace = useWorkspace()
+const held = ref(false)
+
+const lamp = computed(() => {
+  void props.tick
+  const wish = form.wish
+  return wish && props.scene
+    ? props.scene.lampToCanvas(wish.pretended.azimuthDeg, wish.pretended.elevationDeg)
+    : null
+})
+
+function move(event: PointerEvent) {
+  if (!held.value || !props.scene || !form.wish) return
+  const box = (event.currentTarget as HTMLElement).parentElement!.getBoundingClientRect()
+  const place = props.scene.canvasToLamp(event.clientX - box.left, event.clientY - box.top)
+  form.change({ pretended: { ...form.wish.pretended, ...place } }, 'pretended')
+}
+
+function press(event: PointerEvent) {
+  held.value = true
+  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  workspace.holdLamp(true)
+}
+
+function release() {
+  if (!held.value) return
+  held.value = false
+  workspace.holdLamp(false)
+}
+</script>
+
+<template>
+  <button
+    v-if="lamp"
+    class="lamp"
+    :class="{ behind: !lamp.near }"
+    :style="{ left: `${lamp.x}px`, top: `${lamp.y}px` }"
+    tabindex="-1"
+    aria-label="Lamp: drag it round the head"
+    :title="
+      lamp.near ? 'Drag the lamp round the head' : 'The lamp stands behind; drag it to bring it to the front'
+    "
+    @pointerdown="press"
+    @pointermove="move"
+    @pointerup="release"
+    @pointercancel="release"
+  />
+</template>
+
+<style scoped>
+.lamp {
+  position: absolute;
+  width: 30px;
+  height: 30px;
+  margin: -15px 0 0 -15px;
+  border-radius: 50%;
+  border: 2px solid #fff;
+  background: radial-gradient(#fff8dc 25%, #ffd35c 60%);
+  box-shadow: 0 0 18px 5px rgba(255, 224, 138, 0.55);
+  cursor: grab;
+  touch-action: none;
+  padding: 0;
+}
+
+.lamp.behind {
+  background: #8a8270;
+  box-shadow: none;
+  opacity: 0.75;
+}
+</style>
