@@ -1,4 +1,5 @@
 using Datura.Core.Form;
+using Datura.Core.Order;
 using Datura.Core.Shapes;
 
 namespace Datura.Core;
@@ -12,8 +13,9 @@ public enum Mapping
 
 /// <summary>A character: parts hung on anatomy. It belongs to no face.</summary>
 /// <param name="Form">How its form is painted; null when no shades and lights are computed.</param>
+/// <param name="Order">Schools, pins and ties of its order; null for the usual.</param>
 /// <param name="WetLifts">Share of a dry water-based coat that this painter's wet brush takes along, 0 to 0.5.</param>
-public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts, double WetLifts = 0, FormWish? Form = null)
+public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts, double WetLifts = 0, FormWish? Form = null, OrderWish? Order = null)
 {
     public const double MostWetLifts = 0.5;
 }

@@ -20,10 +20,25 @@ public sealed record Plan(
     IReadOnlyList<PlanPart> Parts,
     IReadOnlyList<PlanStep> Steps,
     double TotalSeconds,
+    PlanTime Time,
     double WaitingSeconds,
     double PaintedCm2,
     IReadOnlyList<double> CostumeEdge,
     IReadOnlyList<CautionNote> Cautions);
+
+/// <summary>How long it takes and how sure that is.</summary>
+/// <param name="LowSeconds">One sitting in ten is shorter.</param>
+/// <param name="HighSeconds">One in ten is longer.</param>
+/// <param name="Confidence">The share of sittings that a slot is to hold.</param>
+/// <param name="AtConfidenceSeconds">That share takes no longer.</param>
+public sealed record PlanTime(double LowSeconds, double HighSeconds, double Confidence, double AtConfidenceSeconds)
+{
+    public static PlanTime Of(TimeSpread sitting, Setting setting) => new(
+        Math.Round(sitting.Range.Low, 1), Math.Round(sitting.Range.High, 1), setting.Confidence, Math.Round(sitting.At(setting.Confidence), 1));
+}
+
+/// <summary>A reason for a step's place, in words.</summary>
+public sealed record PlanWhy(string Rule, string Words, bool Strict);
 
 /// <param name="FinestMm">Finest width an eye resolves from there.</param>
 public sealed record PlanSetting(string Name, double SlotMinutes, double ViewingDistanceM, string Light, double FinestMm);
@@ -90,6 +105,8 @@ public sealed record PlanCoat(
 /// <param name="Lengths">The lengths that matter while doing it.</param>
 public sealed record PlanStep(
     int Number,
+    string Key,
+    int Painter,
     Stage Stage,
     string Title,
     string ToolName,
@@ -101,9 +118,15 @@ public sealed record PlanStep(
     double StartSeconds,
     double SetUpSeconds,
     double WorkSeconds,
+    double LowSeconds,
+    double HighSeconds,
     double WaitSeconds,
+    double DryingSeconds,
     string? WaitsFor,
-    IReadOnlyList<string> Why,
+    IReadOnlyList<string> Meanwhile,
+    IReadOnlyList<PlanWhy> Why,
+    bool Pinned,
+    string? TiedTo,
     IReadOnlyList<string> Cautions,
     IReadOnlyList<PlanLaid> Coats);
 
@@ -125,6 +148,11 @@ public sealed record PlannedLook(Plan Plan, FittedBody Body, Lab Skin, IReadOnly
     public IReadOnlyList<CoatJob> Jobs { get; init; } = [];
 
     public CoatColours? Colours { get; init; }
+
+    /// <summary>What binds the steps, and the steps themselves.</summary>
+    public StepNetwork? Network { get; init; }
+
+    public IReadOnlyList<Step> Steps { get; init; } = [];
 
     /// <summary>Shades and lights, when the look asks for them.</summary>
     public FormPlan? Form { get; init; }

@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Form;
+using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -30,6 +31,11 @@ public static class PlanCheck
         if (look.Form is { } form)
         {
             found.AddRange(OfForm(form));
+        }
+
+        if (look.Order is { } order)
+        {
+            found.AddRange(OfOrder(order));
         }
 
         if (!(look.WetLifts is >= 0 and <= Look.MostWetLifts))
@@ -175,6 +181,48 @@ public static class PlanCheck
         }
     }
 
+    private static IEnumerable<PlanProblem> OfOrder(OrderWish order)
+    {
+        const int most = 4000;
+        if (order.Sequence is { Count: > most } || order.Pins is { Count: > most } || order.Ties is { Count: > most })
+        {
+            yield return new("order", $"An order names at most {most} coats.");
+        }
+
+        foreach (var pin in (order.Pins ?? []).Where(p => p.Place < 1))
+        {
+            yield return new("order.pins", $"{pin.Coat} is pinned to step {pin.Place}; the first step is 1.");
+        }
+
+        if ((order.Pins ?? []).GroupBy(p => p.Place).FirstOrDefault(g => g.Count() > 1) is { } twice)
+        {
+            yield return new("order.pins", $"{string.Join(" and ", twice.Select(p => p.Coat))} are both pinned to step {twice.Key}. Take one pin out.");
+        }
+
+        if (Circle(order.Ties ?? []) is { } circle)
+        {
+            yield return new("order.ties", $"These ties go round in a circle: {string.Join(" → ", circle)}. Undo one of them.");
+        }
+    }
+
+    private static IReadOnlyList<string>? Circle(IReadOnlyList<StepTie> ties)
+    {
+        foreach (var tie in ties)
+        {
+            var way = new List<string> { tie.First };
+            for (var next = tie; next is not null && way.Count <= ties.Count + 1; next = ties.FirstOrDefault(t => t.First == way[^1]))
+            {
+                way.Add(next.Then);
+                if (next.Then == tie.First)
+                {
+                    return way;
+                }
+            }
+        }
+
+        return null;
+    }
+
     public static IReadOnlyList<PlanProblem> OfSetting(Setting setting)
     {
         var found = new List<PlanProblem>();
@@ -183,6 +231,17 @@ public static class PlanCheck
             found.Add(new("slotMinutes", "The slot lies between 1 minute and 12 hours."));
         }
 
+        if (setting.Painters is < 1 or > 2)
+        {
+            found.Add(new("painters", "One or two painters work on a face; more are in each other's way."));
+        }
+
+        if (!(setting.Confidence is >= 0.5 and <= 0.99))
+        {
+            found.Add(new("confidence", "The share of sittings that a slot must hold lies between 50 % and 99 %."));
+        }
+
+        found.AddRange(setting.OwnPace.Problems().Select(p => new PlanProblem("rates", p)));
         if (!(setting.ViewingDistanceM is >= 0.2 and <= 200))
         {
             found.Add(new("viewingDistanceM", "The viewing distance lies between 0.2 m and 200 m."));

@@ -9,13 +9,15 @@ namespace Datura.Core;
 internal static class PlanSteps
 {
     public static PlanStep Of(
-        Step step, int number, int coatsBefore, IReadOnlyList<ExpandedPart> parts, Kit kit, CoatColours colours, IReadOnlyList<CautionNote> cautions)
+        Step step, int number, int coatsBefore, IReadOnlyList<ExpandedPart> parts, Kit kit, CoatColours colours, IReadOnlyList<CautionNote> cautions, StepNetwork network)
     {
         var ids = step.Jobs.Select(j => j.PartId).Distinct().ToArray();
         var here = parts.Where(p => ids.Contains(p.Part.Id)).ToArray();
         var lengths = here.SelectMany(p => p.Marks.Sizes.Select(s => new StepLength(p.Kind.Label, s with { Value = Math.Round(s.Value, 1) })));
         return new(
             number,
+            step.Key,
+            step.Painter,
             step.Stage,
             Title(step),
             Rates.Of(step.Tool).Name,
@@ -29,12 +31,21 @@ internal static class PlanSteps
             Math.Round(step.StartSeconds, 1),
             Math.Round(step.SetUpSeconds, 1),
             Math.Round(step.WorkSeconds, 1),
+            Math.Round(step.Spread.Range.Low, 1),
+            Math.Round(step.Spread.Range.High, 1),
             Math.Round(step.WaitSeconds, 1),
+            Math.Round(step.DryingSeconds, 1),
             step.WaitsFor,
-            step.Why,
+            step.Meanwhile,
+            [.. step.Why.Select(Reason)],
+            network.PinPlace[network.IndexOf(step.Key)] > 0,
+            network.FollowsAt[network.IndexOf(step.Key)] is >= 0 and var next ? network.Groups[next].Key : null,
             [.. cautions.Where(c => ids.Contains(c.PartId) && Concerns(c, step, kit)).Select(c => c.Sentence).Distinct()],
             [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
     }
+
+    private static PlanWhy Reason(WhyHere why) => new(
+        why.Rule.Id, why.Other is null ? StepNetwork.Capital(why.Rule.Words) : $"{(why.Before ? "After" : "Before")} {why.Other}: {why.Rule.Words}", why.Rule.Strict);
 
     private static string Title(Step step)
     {

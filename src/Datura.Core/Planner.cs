@@ -17,8 +17,9 @@ public static class Planner
         Plan(look, face, FittedBody.For(face.MeasuresMm), kit, setting);
 
     /// <summary>As above, on a body already fitted to the face.</summary>
+    /// <param name="onScreen">Coats in the order that is on screen; it is only left for one that is clearly shorter.</param>
     /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
-    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels)
+    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null)
     {
         PlanProblem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         if (problems.Length > 0)
@@ -26,6 +27,8 @@ public static class Planner
             throw new PlanException(problems);
         }
 
+        // What is left out stays in the look but not on the face; quick versions stand in for the whole part.
+        look = LookVersion.Shown(look);
         var costume = setting.Costume;
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
             .AsParallel().AsOrdered()
@@ -37,14 +40,16 @@ public static class Planner
             expanded = form.Part.Marks.Marks.Count > 0 ? [.. expanded, form.Part] : expanded;
         }
 
-        var jobs = CoatJobs.Of(look, expanded, body, kit);
-        var steps = Sequencer.Order(jobs);
+        var jobs = CoatJobs.Of(look, expanded, body, kit, setting.OwnPace, setting.Drying);
+        var network = StepNetwork.Of(jobs, look.Order, setting.Crew);
+        var steps = Sequencer.Order(network, onScreen);
+        var sitting = Steps.Sitting(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).Distinct().ToArray();
 
-        var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions)).ToArray();
-        var total = steps.Count > 0 ? steps[^1].EndSeconds : 0;
+        var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
+        var total = sitting.LikelySeconds;
         CautionNote[] all =
         [
             .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(total, setting), .. MapCaution(look, kit),
@@ -60,11 +65,12 @@ public static class Planner
             [.. expanded.Select(p => PlanParts.Of(p, body, jobs, kit, colours))],
             planSteps,
             Math.Round(total, 1),
+            PlanTime.Of(sitting, setting),
             Math.Round(steps.Sum(s => s.WaitSeconds), 1),
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
             [.. all.OrderByDescending(c => c.Severity)]);
-        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form };
+        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form, Network = network, Steps = steps };
     }
 
     /// <summary>The skin with the largest base on it: what shades and lights go over.</summary>

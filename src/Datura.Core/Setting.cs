@@ -1,4 +1,5 @@
 using Datura.Core.Form;
+using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -10,17 +11,29 @@ namespace Datura.Core;
 /// <param name="Light">Light in words.</param>
 /// <param name="Lamps">The lamps it is seen under; daylight when none is named.</param>
 /// <param name="Ambient">Share of the light that comes from everywhere, 0 to 1.</param>
+/// <param name="Painters">One, or two on one face.</param>
+/// <param name="Drying">What helps paint dry.</param>
+/// <param name="Confidence">Share of sittings that the slot must hold, 0.5 to 0.99.</param>
+/// <param name="Rates">The painter's own rates, by their id; the others stay as usual.</param>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
 /// <param name="Neckline">How that edge runs.</param>
 /// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
 public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm,
-    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null, double Ambient = 0.5)
+    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null, double Ambient = 0.5,
+    int Painters = 1, bool RightHanded = true, DryingAid Drying = DryingAid.Air, double Confidence = 0.8, IReadOnlyDictionary<string, double>? Rates = null)
 {
     /// <summary>Where its light comes from.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public FaceLight FaceLight => Lamps is { Count: > 0 } lamps
         ? new([.. lamps.Select(l => new LampPlace(l.AzimuthDeg, l.ElevationDeg, l.SpreadDeg, l.Level, l.DistanceM))], Ambient)
         : FaceLight.Usual with { Ambient = Ambient };
+
+    [System.Text.Json.Serialization.JsonIgnore]
+    public Crew Crew => new(Painters, RightHanded);
+
+    /// <summary>The usual rates with the painter's own in their place.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public Pace OwnPace => Rates is { Count: > 0 } own ? new(own) : Pace.Usual;
 
     public Costume Costume => new(NecklineMm, Neckline, NecklineWidthMm);
 }

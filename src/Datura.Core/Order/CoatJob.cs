@@ -31,17 +31,51 @@ public sealed record CoatJob(
     double Lightness,
     double DryingSeconds)
 {
+    /// <summary>Name of the coat in an order: part/role.</summary>
+    public string Key => $"{PartId}/{Role.Id}";
+
+    /// <summary>How much the part matters when time runs short.</summary>
+    public Priority Priority { get; init; } = Priority.Nice;
+
+    /// <summary>Whether the base leaves its place bare, so that it may go on before the base.</summary>
+    public bool Reserved { get; init; }
+
+    /// <summary>Whether it goes on through a mesh or card.</summary>
+    public bool ThroughStencil { get; init; }
+
+    /// <summary>Holds on damp paint only: glitter, leaf, gems.</summary>
+    public bool OnDamp { get; init; }
+
+    /// <summary>Gel and the like: what goes on damp goes on it at once.</summary>
+    public bool StaysDamp { get; init; }
+
+    /// <summary>The rates of the painter at work.</summary>
+    public Pace Pace { get; init; } = Pace.Usual;
+
     /// <summary>Seconds of brush on skin, with reloads, without changes of tool or pose.</summary>
     public double WorkSeconds
     {
         get
         {
-            var rate = Rates.Of(Tool);
+            var rate = Pace.Of(Tool);
             var area = Coats * AreaMm2 / 100;
             var line = Coats * LineMm;
+            // A line wider than the tool is filled as an area is; the slower of the two counts.
+            var drawing = Math.Max(line / rate.LineMmPerSecond, Coats * WideLineMm2 / 100 / rate.AreaCm2PerMinute * 60);
             var reloads = Math.Floor(area / rate.AreaCm2PerLoad) + Math.Floor(line / rate.LineMmPerLoad);
-            return area / rate.AreaCm2PerMinute * 60 + line / rate.LineMmPerSecond
-                + Coats * Marks.Count * Rates.MarkSeconds + reloads * Rates.ReloadSeconds;
+            var dots = Marks.Count(m => m is DotMark);
+            return area / rate.AreaCm2PerMinute * 60 + drawing + reloads * Pace.Of(Rates.Reloading)
+                + Coats * ((Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot) + (ThroughStencil ? Pace.Of(Rates.PlaceStencil) : 0));
+        }
+    }
+
+    // Area of lines that are wider than their tool.
+    private double WideLineMm2
+    {
+        get
+        {
+            var wide = Marks.OfType<StrokeMark>().Where(s => s.WidthsMm.Average() > Rates.Of(Tool).WidthMm).ToArray();
+            return wide.Length == 0 ? 0 : wide.Sum(s => Curves.Length(s.Path) * s.WidthsMm.Average());
         }
     }
 

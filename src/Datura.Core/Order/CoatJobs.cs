@@ -19,7 +19,7 @@ public static class CoatJobs
 
     private static readonly CoatRole MapRole = new("map", "Map", Stage.Map, Tool.PencilLiner, 1, 30);
 
-    public static IReadOnlyList<CoatJob> Of(Look look, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit)
+    public static IReadOnlyList<CoatJob> Of(Look look, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit, Pace? pace = null, DryingAid aid = DryingAid.Air)
     {
         var reserved = Reserved(parts);
         // Measuring takes most of a plan's time and each coat stands for itself, so both cores share it (measured).
@@ -40,7 +40,13 @@ public static class CoatJobs
                 }
 
                 var (part, index) = (parts[k], k);
-                jobs.Add(() => Measured(part, index, role, mix, marks, body, kit));
+                jobs.Add(() => Measured(part, index, role, mix, marks, body, kit, aid) with
+                {
+                    Pace = pace ?? Pace.Usual,
+                    Priority = part.Part.Priority,
+                    Reserved = part.Part.Reserved && part.Kind.Roles[0].Id == role.Id,
+                    ThroughStencil = part.Kind.Roles[0].Id == role.Id && Rates.ThroughStencil(part.Kind.Id),
+                });
             }
         }
 
@@ -49,7 +55,7 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit));
+                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with { Pace = pace ?? Pace.Usual, Priority = Priority.Must });
             }
         }
 
@@ -83,13 +89,13 @@ public static class CoatJobs
         line.Role == MapRole.Id && line.Path.Count > 12 ? [.. line.Path.Where((_, k) => k % 2 == 0 || k == line.Path.Count - 1)] : line.Path);
 
     private static CoatJob Measured(
-        ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit) =>
+        ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit, DryingAid aid) =>
         Measured(
             part.Part.Id, part.Kind.Label, index, role, part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix, part.Part.LayOf(role.Id),
-            part.Part.Coats.TryGetValue(role.Id, out var coats) ? coats : role.Coats, marks, body, kit);
+            part.Part.Coats.TryGetValue(role.Id, out var coats) ? coats : role.Coats, marks, body, kit, aid);
 
     private static CoatJob Measured(
-        string partId, string label, int index, CoatRole role, int layer, PaintMix mix, CoatLay lay, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit)
+        string partId, string label, int index, CoatRole role, int layer, PaintMix mix, CoatLay lay, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit, DryingAid aid)
     {
         var footprint = Footprint.Of(marks);
         var opaque = new PaintStackProbe(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit)).OpaqueColour;
@@ -99,6 +105,10 @@ public static class CoatJobs
             marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
             marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
             opaque.L,
-            mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film)));
+            mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film, aid)))
+        {
+            OnDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Glitter or Material.Leaf or Material.Gem),
+            StaysDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Gel),
+        };
     }
 }

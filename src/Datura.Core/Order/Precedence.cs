@@ -2,76 +2,85 @@ using Datura.Core.Shapes;
 
 namespace Datura.Core.Order;
 
-/// <summary>Which group of coats must come before which, and why. Rules: common practice, each named.</summary>
+/// <summary>Which group of coats must come before which, and by which rule.</summary>
 public static class Precedence
 {
-    public const string BaseUnderAll = "the base goes under what lies on it";
-    public const string MapFirst = "the map is drawn before paint";
-    public const string LightBeforeDark = "light before dark";
-    public const string LayerOrder = "what lies within a part goes on after what it lies on";
-    public const string LinesLast = "lines last, all in one go";
-    public const string HighlightsAfterLines = "highlights after lines";
-    public const string StageOrder = "depth, then colour, where they overlap";
+    // A reserved shape that is darker than this waits for the base around it, unless the painter does sockets first.
+    private const double LightReserve = 60;
 
     /// <returns>The rule that puts a before b, or null when they are free.</returns>
-    public static string? Rule(CoatGroup a, CoatGroup b, bool overlap)
+    public static OrderRule? Rule(CoatGroup a, CoatGroup b, bool overlap, OrderWish? wish = null)
     {
-        if (a.Stage == Stage.Map && b.Stage != Stage.Map)
+        var order = wish ?? OrderWish.Usual;
+        if (a.Stage == Stage.Map)
         {
-            return MapFirst;
+            return b.Stage == Stage.Map ? null : OrderRules.MapFirst;
         }
 
+        if (b.Stage == Stage.Map)
+        {
+            return null;
+        }
+
+        if (a.Stage == Stage.Base != (b.Stage == Stage.Base))
+        {
+            return WithBase(a, b, overlap, order);
+        }
+
+        if (b.Stage == Stage.Finish && a.Stage != Stage.Finish && order.Holds(OrderRules.SparkleLast))
+        {
+            return OrderRules.SparkleLast;
+        }
+
+        return Lines(a, b, overlap, order) ?? (overlap ? Overlapping(a, b, order) : null);
+    }
+
+    /// <summary>Whether a reserved group goes on before the base around it.</summary>
+    public static bool BeforeBase(bool reserved, double lightness, OrderWish order) =>
+        reserved && (lightness >= LightReserve ? order.Holds(OrderRules.ReserveFirst) : order.Sockets == SocketSchool.BeforeBase);
+
+    private static OrderRule? WithBase(CoatGroup a, CoatGroup b, bool overlap, OrderWish order)
+    {
+        var other = a.Stage == Stage.Base ? b : a;
+        if (BeforeBase(other.Reserved, other.Lightness, order))
+        {
+            return overlap && other == a ? other.Lightness >= LightReserve ? OrderRules.ReserveFirst : OrderRules.DarkReserveFirst : null;
+        }
+
+        return other == a ? null
+            : overlap ? OrderRules.BaseUnder
+            : b.Stage == Stage.Line && order.Lines == LineSchool.Last ? OrderRules.LinesLast
+            : b.Stage == Stage.Finish && order.Holds(OrderRules.SparkleLast) ? OrderRules.SparkleLast : null;
+    }
+
+    private static OrderRule? Lines(CoatGroup a, CoatGroup b, bool overlap, OrderWish order)
+    {
+        var own = order.Lines == LineSchool.AlongTheWay;
         if (b.Stage == Stage.Highlight && a.Stage == Stage.Line)
         {
-            return HighlightsAfterLines;
+            return order.Holds(OrderRules.LightsAfterLines) && (!own || overlap || SharePart(a, b)) ? OrderRules.LightsAfterLines : null;
         }
 
-        if (b.Stage == Stage.Line && a.Stage is (Stage.Base or Stage.Depth or Stage.BodyColour))
+        if (b.Stage == Stage.Line && a.Stage is Stage.Depth or Stage.BodyColour)
         {
-            return LinesLast;
+            return !own ? OrderRules.LinesLast : SharePart(a, b) ? OrderRules.OwnLines : null;
         }
 
-        if (overlap && a.Stage == Stage.Base && b.Stage > Stage.Base)
+        return null;
+    }
+
+    private static OrderRule? Overlapping(CoatGroup a, CoatGroup b, OrderWish order)
+    {
+        if (a.Stage != b.Stage)
         {
-            return BaseUnderAll;
+            return a.Stage < b.Stage ? OrderRules.DepthThenColour : null;
         }
 
-        if (overlap && a.Stage < b.Stage)
-        {
-            return StageOrder;
-        }
-
-        return overlap && a.Stage == b.Stage && (a.Layer, -a.Lightness, a.FirstPart).CompareTo((b.Layer, -b.Lightness, b.FirstPart)) < 0
-            ? a.Layer < b.Layer ? LayerOrder : LightBeforeDark
+        var lightness = order.Holds(OrderRules.LightBeforeDark) ? 1 : 0;
+        return (a.Layer, -lightness * a.Lightness, a.FirstPart).CompareTo((b.Layer, -lightness * b.Lightness, b.FirstPart)) < 0
+            ? a.Layer < b.Layer || lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
             : null;
     }
-}
 
-/// <summary>Coats of one stage that share tool and load.</summary>
-public sealed class CoatGroup(IReadOnlyList<CoatJob> jobs)
-{
-    public IReadOnlyList<CoatJob> Jobs => jobs;
-
-    public Stage Stage => jobs[0].Role.Stage;
-
-    public Tool Tool => jobs[0].Tool;
-
-    public string Load => jobs[0].Load;
-
-    public double Lightness => jobs[0].Lightness;
-
-    public int FirstPart => jobs.Min(j => j.PartIndex);
-
-    /// <summary>A part's second coat of a stage lies on its first: hearts on sockets, teeth in a mouth, an iris on its ball.</summary>
-    public int Layer => jobs.Max(j => j.Layer);
-
-    public bool IntoWet => jobs[0].Lay.IntoWet;
-
-    public double WorkSeconds => jobs.Sum(j => j.WorkSeconds);
-
-    public double DryingSeconds => jobs.Max(j => j.DryingSeconds);
-
-    public IReadOnlyList<string> Zones => [.. jobs.SelectMany(j => j.Zones).Distinct()];
-
-    public bool Overlaps(CoatGroup other) => jobs.Any(a => other.Jobs.Any(b => a.Footprint.Overlaps(b.Footprint)));
+    private static bool SharePart(CoatGroup a, CoatGroup b) => a.Jobs.Any(j => b.Jobs.Any(k => j.PartId == k.PartId));
 }

@@ -2,25 +2,42 @@ using Datura.Core.Shapes;
 
 namespace Datura.Core.Order;
 
+/// <summary>A reason for a step's place.</summary>
+/// <param name="Other">The step it refers to, in words; null for none.</param>
+/// <param name="Before">Whether that other step comes before this one.</param>
+public sealed record WhyHere(OrderRule Rule, string? Other, bool Before);
+
 /// <summary>What the painter does without changing tool or paint.</summary>
+/// <param name="Key">Name of its first coat; stays the same as long as that coat does.</param>
 /// <param name="Jobs">The coats laid in it, in order.</param>
-/// <param name="StartSeconds">On the clock of the sitting.</param>
+/// <param name="Painter">1, or 2 for the second painter on the face.</param>
+/// <param name="StartSeconds">When it begins on the clock of the sitting: set-up first, then any rest of a wait, then the strokes.</param>
+/// <param name="WaitSeconds">Idle before it, because something is still wet.</param>
 /// <param name="SetUpSeconds">Change of tool, load and pose before the first stroke.</param>
 /// <param name="WorkSeconds">Brush on skin, reloads included.</param>
-/// <param name="WaitSeconds">Idle before it, because something is still wet.</param>
 /// <param name="WaitsFor">What is still wet, in words; null when nothing.</param>
-/// <param name="Why">The rules that put it where it is.</param>
+/// <param name="Meanwhile">What is done while the ground of this step dries, in words.</param>
+/// <param name="Why">The reasons that put it where it is.</param>
+/// <param name="Spread">Its likely time and how far it may be off.</param>
 public sealed record Step(
+    string Key,
     Stage Stage,
     Tool Tool,
     IReadOnlyList<CoatJob> Jobs,
+    int Painter,
     IReadOnlyList<string> Poses,
     double StartSeconds,
     double WaitSeconds,
     double SetUpSeconds,
     double WorkSeconds,
+    double DryingSeconds,
     string? WaitsFor,
-    IReadOnlyList<string> Why)
+    IReadOnlyList<string> Meanwhile,
+    IReadOnlyList<WhyHere> Why,
+    TimeSpread Spread)
 {
     public double EndSeconds => StartSeconds + SetUpSeconds + WorkSeconds;
+
+    /// <summary>When it may be worked over.</summary>
+    public double DryAtSeconds => EndSeconds + DryingSeconds;
 }

@@ -26,6 +26,9 @@ public sealed record ParameterSpec(
     string Id, string Label, string Hint, ParameterType Type, double Least, double Most, double Step,
     Func<FittedBody, double> Default, IReadOnlyList<string> Choices)
 {
+    /// <summary>Value that is the same on every face; null when it depends on the face.</summary>
+    public double? FixedDefault { get; private init; }
+
     public static ParameterSpec Length(string id, string label, string hint, double least, double most, Func<FittedBody, double> standard, double step = 1) =>
         new(id, label, hint, ParameterType.LengthMm, least, most, step, standard, []);
 
@@ -39,7 +42,7 @@ public sealed record ParameterSpec(
         new(id, label, hint, ParameterType.Ratio, least, most, 0.05, _ => standard, []);
 
     public static ParameterSpec Count(string id, string label, string hint, int least, int most, int standard) =>
-        new(id, label, hint, ParameterType.Count, least, most, 1, _ => standard, []);
+        new(id, label, hint, ParameterType.Count, least, most, 1, _ => standard, []) { FixedDefault = standard };
 
     public static ParameterSpec Choice(string id, string label, string hint, int standard, params string[] choices) =>
         new(id, label, hint, ParameterType.Choice, 0, choices.Length - 1, 1, _ => standard, choices);

@@ -8,6 +8,18 @@ public enum Priority
     Extra,
 }
 
+/// <summary>How much of a part is painted this time.</summary>
+public enum PartVersion
+{
+    Full,
+
+    /// <summary>The same thing with less work: no outline, fewer of it, one coat.</summary>
+    Quick,
+
+    /// <summary>Left out, but kept in the look.</summary>
+    Out,
+}
+
 /// <summary>One thing the character has.</summary>
 /// <param name="Id">Unique within the look.</param>
 /// <param name="Kind">Id of a kind in the registry.</param>
@@ -22,6 +34,7 @@ public enum Priority
 /// <param name="Moved">How far the painter moved it from where it hangs.</param>
 /// <param name="Motif">The painter's own drawing; only for parts of the kind that lays one.</param>
 /// <param name="ReliefMm">How far it should seem to stand out of the skin, negative for a hollow; null for the kind's usual.</param>
+/// <param name="Version">How much of it is painted this time.</param>
 /// <param name="Laid">How coats are laid, per role, where it differs from the usual.</param>
 public sealed record Part(
     string Id,
@@ -39,7 +52,8 @@ public sealed record Part(
     Move Moved = default,
     Motif? Motif = null,
     IReadOnlyDictionary<string, CoatLay>? Laid = null,
-    double? ReliefMm = null)
+    double? ReliefMm = null,
+    PartVersion Version = PartVersion.Full)
 {
     /// <summary>How a role's coat is laid.</summary>
     public CoatLay LayOf(string role) => Laid is not null && Laid.TryGetValue(role, out var lay) ? lay : CoatLay.Usual;

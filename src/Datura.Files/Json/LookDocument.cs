@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using Datura.Core;
 using Datura.Core.Form;
+using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -10,19 +11,21 @@ namespace Datura.Files.Json;
 public sealed record LookDocument(
     string Format, int Version, string Name, string? Notes, Mapping Mapping, IReadOnlyList<PartDocument> Parts,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? WetLifts = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FormWish? Form = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FormWish? Form = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] OrderWish? Order = null)
 {
     public const string FormatName = "datura-look";
     public const int CurrentVersion = 1;
 
     public static LookDocument From(Look look) =>
-        new(FormatName, CurrentVersion, look.Name, look.Notes, look.Mapping, [.. look.Parts.Select(PartDocument.From)], look.WetLifts == 0 ? null : look.WetLifts, look.Form);
+        new(FormatName, CurrentVersion, look.Name, look.Notes, look.Mapping, [.. look.Parts.Select(PartDocument.From)], look.WetLifts == 0 ? null : look.WetLifts, look.Form, look.Order);
 
-    public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())], WetLifts ?? 0, Form);
+    public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())], WetLifts ?? 0, Form, Order);
 }
 
 /// <param name="Moved">How far the painter moved it, mm; left out when it hangs where it hangs.</param>
 /// <param name="Motif">The painter's own drawing.</param>
+/// <param name="Version">How much of it is painted this time; left out for all of it.</param>
 /// <param name="Laid">How coats are laid, per role, where it differs from the usual.</param>
 /// <param name="Paints">Per coat role, the paints with their parts.</param>
 public sealed record PartDocument(
@@ -41,13 +44,14 @@ public sealed record PartDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Move? Moved = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Motif? Motif = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyDictionary<string, LayDocument>? Laid = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? ReliefMm = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? ReliefMm = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] PartVersion? Version = null)
 {
     public static PartDocument From(Part part) => new(
         part.Id, part.Kind, part.Sides, part.Unevenness, part.Seed, part.Priority, part.Reserved, part.Numbers, part.Words,
         part.Zones, part.Paints.ToDictionary(p => p.Key, p => p.Value.Shares), part.Coats,
         part.Moved == default ? null : part.Moved, part.Motif,
-        part.Laid is { Count: > 0 } laid ? laid.ToDictionary(l => l.Key, l => LayDocument.From(l.Value)) : null, part.ReliefMm);
+        part.Laid is { Count: > 0 } laid ? laid.ToDictionary(l => l.Key, l => LayDocument.From(l.Value)) : null, part.ReliefMm, part.Version == PartVersion.Full ? null : part.Version);
 
     public Part ToPart() => new(
         Id, Kind, Sides, Unevenness, Seed, Priority, Reserved,
@@ -55,7 +59,7 @@ public sealed record PartDocument(
         Words ?? new Dictionary<string, string>(),
         Zones ?? new Dictionary<string, IReadOnlyList<string>>(),
         Paints?.ToDictionary(p => p.Key, p => new PaintMix(p.Value)) ?? [],
-        Coats ?? new Dictionary<string, int>(), Moved ?? default, Motif, Laid?.ToDictionary(l => l.Key, l => l.Value.ToLay()), ReliefMm);
+        Coats ?? new Dictionary<string, int>(), Moved ?? default, Motif, Laid?.ToDictionary(l => l.Key, l => l.Value.ToLay()), ReliefMm, Version ?? PartVersion.Full);
 }
 
 /// <summary>How a coat is laid; what is left out is as usual.</summary>

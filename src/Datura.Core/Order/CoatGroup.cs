@@ -1,0 +1,59 @@
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Order;
+
+/// <summary>Coats of one stage that share tool and load: one step.</summary>
+public sealed class CoatGroup
+{
+    public CoatGroup(IReadOnlyList<CoatJob> jobs)
+    {
+        Jobs = jobs;
+        WorkSeconds = jobs.Sum(j => j.WorkSeconds);
+        Zones = [.. jobs.SelectMany(j => j.Zones).Distinct()];
+        Poses = Datura.Core.Order.Poses.For(Zones);
+    }
+
+    public IReadOnlyList<CoatJob> Jobs { get; }
+
+    /// <summary>Name of the step as long as its first coat is there.</summary>
+    public string Key => Jobs[0].Key;
+
+    public Stage Stage => Jobs[0].Role.Stage;
+
+    public Tool Tool => Jobs[0].Tool;
+
+    public string Load => Jobs[0].Load;
+
+    public double Lightness => Jobs[0].Lightness;
+
+    public int FirstPart => Jobs.Min(j => j.PartIndex);
+
+    /// <summary>A part's second coat of a stage lies on its first: hearts on sockets, teeth in a mouth, an iris on its ball.</summary>
+    public int Layer => Jobs.Max(j => j.Layer);
+
+    public bool IntoWet => Jobs[0].Lay.IntoWet;
+
+    public bool Reserved => Jobs.All(j => j.Reserved);
+
+    public double WorkSeconds { get; }
+
+    public double DryingSeconds => Jobs.Max(j => j.DryingSeconds);
+
+    public IReadOnlyList<string> Zones { get; }
+
+    public IReadOnlyList<string> Poses { get; }
+
+    public bool OnLipsOnly => Stage == Stage.BodyColour && Zones.Contains("lips") && Zones.All(z => z is "lips" or "upper lip" or "chin");
+
+    /// <summary>In words, for waits and reasons.</summary>
+    public string Words
+    {
+        get
+        {
+            var job = Jobs[0];
+            return Stage == Stage.Map ? "the map" : job.Role.Label == job.PartLabel ? job.PartLabel.ToLowerInvariant() : $"{job.PartLabel.ToLowerInvariant()}, {job.Role.Label.ToLowerInvariant()}";
+        }
+    }
+
+    public bool Overlaps(CoatGroup other) => Jobs.Any(a => other.Jobs.Any(b => a.Footprint.Overlaps(b.Footprint)));
+}

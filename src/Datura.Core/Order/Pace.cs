@@ -1,0 +1,39 @@
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Order;
+
+/// <summary>One rate of work: a default and where it is from, to be replaced by the painter's own.</summary>
+/// <param name="Unit">What the value counts.</param>
+public sealed record RateEntry(string Id, string Label, string Unit, double Usual, double Least, double Most, string Source);
+
+/// <summary>How fast this painter works: the usual rates with the painter's own in their place.</summary>
+/// <param name="Own">Own values by the rate's id; the others stay as usual.</param>
+public sealed record Pace(IReadOnlyDictionary<string, double> Own)
+{
+    public static Pace Usual { get; } = new(new Dictionary<string, double>());
+
+    public double Of(string id) => Own.TryGetValue(id, out var own) ? own : Rates.Find(id).Usual;
+
+    public ToolRate Of(Tool tool)
+    {
+        var usual = Rates.Of(tool);
+        double Own(string id, double value) => this.Own.TryGetValue($"{tool}.{id}", out var own) ? own : value;
+        return usual with { AreaCm2PerMinute = Own("areaCm2PerMinute", usual.AreaCm2PerMinute), LineMmPerSecond = Own("lineMmPerSecond", usual.LineMmPerSecond) };
+    }
+
+    /// <summary>A sentence for every own rate that cannot be.</summary>
+    public IEnumerable<string> Problems()
+    {
+        foreach (var (id, value) in Own)
+        {
+            if (Rates.All.FirstOrDefault(r => r.Id == id) is not { } rate)
+            {
+                yield return $"There is no rate called {id}.";
+            }
+            else if (!(value >= rate.Least && value <= rate.Most))
+            {
+                yield return FormattableString.Invariant($"{rate.Label}: {value} {rate.Unit} cannot be. Enter {rate.Least} to {rate.Most}, or leave it empty for the usual {rate.Usual}.");
+            }
+        }
+    }
+}

@@ -1,0 +1,81 @@
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Order;
+
+/// <summary>Writes a timetable as steps with their waits and reasons.</summary>
+public static class Steps
+{
+    private const double LeastWaitSeconds = 0.05;
+
+    // Dry so shortly before, that the step could hardly have come sooner.
+    private const double JustDrySeconds = 20;
+
+    public static IReadOnlyList<Step> Of(StepNetwork network, Timetable table)
+    {
+        var order = table.Order.OrderBy(g => table.StartSeconds[g]).ThenBy(g => Array.IndexOf(table.Order, g)).ToArray();
+        var steps = new List<Step>();
+        foreach (var g in order)
+        {
+            var group = network.Groups[g];
+            var before = order.Where(a => a != g && table.Painter[a] == table.Painter[g] && table.StartSeconds[a] < table.StartSeconds[g]).DefaultIfEmpty(-1).Last();
+            var free = before < 0 ? 0 : table.EndSeconds[before];
+            var begin = table.StartSeconds[g] - table.SetUpSeconds[g];
+            var wait = Math.Max(0, begin - free);
+            var wet = order.Where(a => network.Lag(a, g) > 0 && table.EndSeconds[a] <= table.StartSeconds[g]).Select(a => (Group: a, Dry: table.EndSeconds[a] + network.Lag(a, g))).DefaultIfEmpty((Group: -1, Dry: 0.0)).MaxBy(a => a.Dry);
+            var waits = wait > LeastWaitSeconds;
+            string[] meanwhile = wet.Group < 0 ? [] : [.. order.Where(o => o != g && table.StartSeconds[o] >= table.EndSeconds[wet.Group] - 1e-6 && table.StartSeconds[o] < table.StartSeconds[g]).Select(o => network.Groups[o].Words).Distinct()];
+            steps.Add(new(
+                group.Key, group.Stage, group.Tool, group.Jobs, table.Painter[g] + 1, group.Poses, begin, waits ? wait : 0, table.SetUpSeconds[g], group.WorkSeconds, group.DryingSeconds,
+                waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? network.Groups[wet.Group].Words : "room beside the other painter" : null,
+                meanwhile, Why(network, table, order, g, before, meanwhile.Length > 0), TimeSpread.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
+        }
+
+        return steps;
+    }
+
+    /// <summary>Likely length of a sitting and its spread.</summary>
+    public static TimeSpread Sitting(IReadOnlyList<Step> steps) =>
+        TimeSpread.OfSitting(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread));
+
+    private static IReadOnlyList<WhyHere> Why(StepNetwork network, Timetable table, int[] order, int g, int before, bool dries)
+    {
+        var why = new List<WhyHere>();
+        if (network.PinPlace[g] > 0)
+        {
+            why.Add(new(OrderRules.Pinned, null, true));
+        }
+
+        // Of many steps under the same rule the nearest one tells it.
+        foreach (var rule in order.TakeWhile(a => a != g).Reverse().Where(a => network.Rule(a, g) is { } r && r != OrderRules.MapFirst).GroupBy(a => network.Rule(a, g)!))
+        {
+            why.Add(new(rule.Key, rule.Key == OrderRules.LinesLast ? null : network.Groups[rule.First()].Words, true));
+        }
+
+        foreach (var rule in order.SkipWhile(a => a != g).Skip(1).Where(b => network.Rule(g, b) is not null).GroupBy(b => network.Rule(g, b)!))
+        {
+            why.Add(new(rule.Key, network.Groups[rule.First()].Words, false));
+        }
+
+        if (order.Any(a => network.Lag(a, g) > 0 && table.EndSeconds[a] + network.Lag(a, g) is var dry && dry <= table.StartSeconds[g] + 1 && dry > table.StartSeconds[g] - JustDrySeconds))
+        {
+            why.Add(new(OrderRules.DryBetween, null, true));
+        }
+
+        if (before >= 0 && (network.Groups[before].Load == network.Groups[g].Load || network.Groups[before].Tool == network.Groups[g].Tool))
+        {
+            why.Add(new(OrderRules.ToolInHand, network.Groups[before].Words, true));
+        }
+
+        if (dries)
+        {
+            why.Add(new(OrderRules.BusyHands, null, true));
+        }
+
+        if (network.Wish.Holds(OrderRules.MustFirst) && network.Groups[g].Jobs.Any(j => j.Priority == Priority.Must) && network.Groups[g].Stage != Stage.Map)
+        {
+            why.Add(new(OrderRules.MustFirst, null, true));
+        }
+
+        return why;
+    }
+}
