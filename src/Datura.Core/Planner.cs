@@ -34,7 +34,7 @@ public static class Planner
             .AsParallel().AsOrdered()
             .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
         FormPlan? form = null;
-        if (look.Form is { } wish)
+        if (look.Form is { LeftOut: false } wish)
         {
             form = FormPlan.Of(wish, expanded, body, kit, Ground(look, expanded, face, kit), setting, formPixels);
             expanded = form.Part.Marks.Marks.Count > 0 ? [.. expanded, form.Part] : expanded;

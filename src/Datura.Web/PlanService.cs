@@ -10,7 +10,8 @@ namespace Datura.Web;
 
 /// <summary>What to plan: a look as it stands in the painter's hands, and by id on whom, with what and where.</summary>
 /// <param name="Draft">Shades and lights may be coarse, because something is being dragged.</param>
-public sealed record PlanRequest(LookDocument Look, string FaceId, string KitId, string SettingId, bool Draft = false);
+/// <param name="OnScreen">Coats in the order on screen, which is only left for one that is clearly shorter.</param>
+public sealed record PlanRequest(LookDocument Look, string FaceId, string KitId, string SettingId, bool Draft = false, IReadOnlyList<string>? OnScreen = null);
 
 /// <summary>
 /// Plans on request. Bodies and plans of the last requests are remembered by a hash of their whole input; another copy of
@@ -47,7 +48,7 @@ public sealed class PlanService(Library library)
     /// <summary>A form with its lamp in the hand, and the picture of the paint without its tones.</summary>
     public async Task<(HeldForm Form, byte[] Bare)> HeldAsync(PlanRequest request)
     {
-        if (request.Look?.Form is not { } wish)
+        if (request.Look?.Form is not { LeftOut: false } wish)
         {
             throw new BadInputException("look.form", "The look asks for no computed form. Switch it on first.");
         }
@@ -82,7 +83,7 @@ public sealed class PlanService(Library library)
         var face = await library.FaceAsync(request.FaceId);
         var kit = await library.KitAsync(request.KitId);
         var setting = await library.SettingAsync(request.SettingId);
-        var key = Library.Write(new { request.Look, face, kit, setting, request.Draft });
-        return plans.Get(key, () => Planner.Plan(request.Look.ToLook(), face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels));
+        var key = Library.Write(new { request.Look, face, kit, setting, request.Draft, request.OnScreen });
+        return plans.Get(key, () => Planner.Plan(request.Look.ToLook(), face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen));
     }
 }

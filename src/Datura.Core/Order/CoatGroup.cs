@@ -54,6 +54,4 @@ public sealed class CoatGroup
             return Stage == Stage.Map ? "the map" : job.Role.Label == job.PartLabel ? job.PartLabel.ToLowerInvariant() : $"{job.PartLabel.ToLowerInvariant()}, {job.Role.Label.ToLowerInvariant()}";
         }
     }
-
-    public bool Overlaps(CoatGroup other) => Jobs.Any(a => other.Jobs.Any(b => a.Footprint.Overlaps(b.Footprint)));
 }

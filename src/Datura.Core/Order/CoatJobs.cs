@@ -71,7 +71,8 @@ public static class CoatJobs
         return areas.Length == 0 ? GeometryFactory.Default.CreatePolygon() : UnaryUnionOp.Union(areas);
     }
 
-    private static IEnumerable<Mark> MapLines(ExpandedPart part)
+    /// <summary>The outlines of a part that a pencil map draws.</summary>
+    internal static IEnumerable<Mark> MapLines(ExpandedPart part)
     {
         var first = part.Kind.Roles[0];
         // Computed tones run into each other and are laid by the tone map.

@@ -77,7 +77,9 @@ public static class Precedence
         }
 
         var lightness = order.Holds(OrderRules.LightBeforeDark) ? 1 : 0;
-        return (a.Layer, -lightness * a.Lightness, a.FirstPart).CompareTo((b.Layer, -lightness * b.Lightness, b.FirstPart)) < 0
+        // The name decides between coats that are alike in everything, so that one of them always goes first.
+        var alike = (a.Layer, -lightness * a.Lightness, a.FirstPart).CompareTo((b.Layer, -lightness * b.Lightness, b.FirstPart));
+        return alike < 0 || (alike == 0 && string.CompareOrdinal(a.Key, b.Key) < 0)
             ? a.Layer < b.Layer || lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
             : null;
     }

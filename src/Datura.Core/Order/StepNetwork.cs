@@ -26,7 +26,7 @@ public sealed class StepNetwork
     private readonly double[,] setUps;
     private readonly bool[,] after;
 
-    private StepNetwork(CoatGroup[] groups, OrderWish wish, Crew crew, Pace pace)
+    private StepNetwork(CoatGroup[] groups, OrderWish wish, Crew crew, Pace pace, Overlaps overlaps)
     {
         (Groups, Wish, Crew) = (groups, wish, crew);
         var n = groups.Length;
@@ -36,7 +36,7 @@ public sealed class StepNetwork
         {
             for (var b = 0; b < a; b++)
             {
-                overlap[a, b] = overlap[b, a] = groups[a].Overlaps(groups[b]);
+                overlap[a, b] = overlap[b, a] = overlaps.Of(groups[a], groups[b]);
             }
         }
 
@@ -106,7 +106,8 @@ public sealed class StepNetwork
     public int Count => Groups.Count;
 
     /// <exception cref="PlanException">Ties go round in a circle or a pin breaks a rule; the sentence names the parts.</exception>
-    public static StepNetwork Of(IReadOnlyList<CoatJob> jobs, OrderWish? wish = null, Crew? crew = null)
+    /// <param name="overlaps">What is known of overlaps already, when many networks of the same coats are made.</param>
+    public static StepNetwork Of(IReadOnlyList<CoatJob> jobs, OrderWish? wish = null, Crew? crew = null, Overlaps? overlaps = null)
     {
         var order = wish ?? OrderWish.Usual;
         // Lines along the way belong to their part; a shape that goes before the base cannot be one step with one that goes on it.
@@ -114,7 +115,7 @@ public sealed class StepNetwork
                 j.Role.Stage, j.Load, j.Layer, order.Lines == LineSchool.AlongTheWay && j.Role.Stage is Stage.Line or Stage.Highlight ? j.PartId : "",
                 Precedence.BeforeBase(j.Reserved, j.Lightness, order)))
             .Select(g => new CoatGroup([.. g.OrderBy(j => j.PartIndex)])).ToArray();
-        var network = new StepNetwork(groups, order, crew ?? Crew.One, jobs.Count > 0 ? jobs[0].Pace : Pace.Usual);
+        var network = new StepNetwork(groups, order, crew ?? Crew.One, jobs.Count > 0 ? jobs[0].Pace : Pace.Usual, overlaps ?? new());
         network.CheckPins();
         return network;
     }

@@ -8,6 +8,11 @@ public static class QuickVersion
 {
     private const double FewerShare = 0.6;
 
+    // Lines that only go round or along something; legs and stems are the thing itself.
+    private static readonly string[] OutlineWords = ["outline", "edge", "line", "ridge", "vein"];
+
+    private static bool IsOutline(CoatRole role) => OutlineWords.Any(w => role.Label.Contains(w, StringComparison.OrdinalIgnoreCase));
+
     /// <summary>The part with less work, or null when the kind has no quicker way.</summary>
     /// <param name="what">What is done differently, in words.</param>
     public static Part? Of(PartKind kind, Part part, out IReadOnlyList<string> what)
@@ -20,7 +25,7 @@ public static class QuickVersion
         var filled = painted.Any(r => r.Stage is Stage.Base or Stage.BodyColour or Stage.Depth);
         foreach (var role in painted)
         {
-            var dropped = role.Stage == Stage.Highlight || (role.Stage == Stage.Line && painted.Any(r => r.Stage == Stage.BodyColour))
+            var dropped = role.Stage == Stage.Highlight || (role.Stage == Stage.Line && IsOutline(role) && painted.Any(r => r.Stage == Stage.BodyColour))
                 || (role.Stage == Stage.Depth && painted.Any(r => r.Stage == Stage.BodyColour)) || (role.Stage == Stage.Finish && filled);
             if (dropped && filled && paints.Count > 1)
             {

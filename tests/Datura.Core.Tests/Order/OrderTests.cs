@@ -46,7 +46,7 @@ public class OrderTests
         {
             if (earlier.Jobs.Any(a => later.Jobs.Any(b => a.Footprint.Overlaps(b.Footprint))))
             {
-                Assert.True(later.StartSeconds >= earlier.EndSeconds + earlier.Jobs.Max(j => j.DryingSeconds) - 1e-6);
+                Assert.True(later.StartSeconds + later.SetUpSeconds >= earlier.EndSeconds + earlier.Jobs.Max(j => j.DryingSeconds) - 1e-6);
             }
         }
     }

@@ -7,38 +7,38 @@ namespace Datura.Core.Tests.Order;
 public class PrecedenceTests
 {
     [Theory]
-    [InlineData(Stage.Map, Stage.Base, false, Precedence.MapFirst)]
-    [InlineData(Stage.Map, Stage.Line, false, Precedence.MapFirst)]
-    [InlineData(Stage.Base, Stage.BodyColour, true, Precedence.BaseUnderAll)]
-    [InlineData(Stage.Base, Stage.Depth, true, Precedence.BaseUnderAll)]
-    [InlineData(Stage.Depth, Stage.BodyColour, true, Precedence.StageOrder)]
-    [InlineData(Stage.BodyColour, Stage.Line, false, Precedence.LinesLast)]
-    [InlineData(Stage.Base, Stage.Line, false, Precedence.LinesLast)]
-    [InlineData(Stage.Line, Stage.Highlight, false, Precedence.HighlightsAfterLines)]
+    [InlineData(Stage.Map, Stage.Base, false, "mapFirst")]
+    [InlineData(Stage.Map, Stage.Line, false, "mapFirst")]
+    [InlineData(Stage.Base, Stage.BodyColour, true, "baseUnder")]
+    [InlineData(Stage.Base, Stage.Depth, true, "baseUnder")]
+    [InlineData(Stage.Depth, Stage.BodyColour, true, "depthThenColour")]
+    [InlineData(Stage.BodyColour, Stage.Line, false, "linesLast")]
+    [InlineData(Stage.Base, Stage.Line, false, "linesLast")]
+    [InlineData(Stage.Line, Stage.Highlight, false, "lightsAfterLines")]
     [InlineData(Stage.Base, Stage.Depth, false, null)]
     [InlineData(Stage.Depth, Stage.BodyColour, false, null)]
     public void ARuleHoldsOneWayOnly(Stage first, Stage second, bool overlap, string? rule)
     {
         var (a, b) = (Group(first), Group(second));
-        Assert.Equal(rule, Precedence.Rule(a, b, overlap));
-        Assert.Null(Precedence.Rule(b, a, overlap));
+        Assert.Equal(rule, Precedence.Rule(a, b, overlap)?.Id);
+        Assert.Null(Precedence.Rule(b, a, overlap)?.Id);
     }
 
     [Fact]
     public void OfTwoOverlappingColoursTheLighterGoesFirst()
     {
         var (light, dark) = (Group(Stage.BodyColour, lightness: 80), Group(Stage.BodyColour, lightness: 20));
-        Assert.Equal(Precedence.LightBeforeDark, Precedence.Rule(light, dark, overlap: true));
-        Assert.Null(Precedence.Rule(dark, light, overlap: true));
-        Assert.Null(Precedence.Rule(light, dark, overlap: false));
+        Assert.Equal("lightBeforeDark", Precedence.Rule(light, dark, overlap: true)?.Id);
+        Assert.Null(Precedence.Rule(dark, light, overlap: true)?.Id);
+        Assert.Null(Precedence.Rule(light, dark, overlap: false)?.Id);
     }
 
     [Fact]
     public void AnUpperLayerGoesLaterEvenWhenItIsLighter()
     {
         var (throat, teeth) = (Group(Stage.BodyColour, lightness: 10), Group(Stage.BodyColour, lightness: 90, layer: 1));
-        Assert.Equal(Precedence.LayerOrder, Precedence.Rule(throat, teeth, overlap: true));
-        Assert.Null(Precedence.Rule(teeth, throat, overlap: true));
+        Assert.Equal("layers", Precedence.Rule(throat, teeth, overlap: true)?.Id);
+        Assert.Null(Precedence.Rule(teeth, throat, overlap: true)?.Id);
     }
 
     // Whatever the stages, layers, colours and overlaps are, the rules never ask for a before b before a.
@@ -60,7 +60,7 @@ public class PrecedenceTests
     {
         double Seconds(double mm) => Job(Stage.Line, 20, 0, lineMm: mm).WorkSeconds;
         var load = Rates.Of(Tool.Round3).LineMmPerLoad;
-        Assert.Equal(Seconds(load - 1) + Rates.ReloadSeconds, Seconds(load) - 1 / Rates.Of(Tool.Round3).LineMmPerSecond, 1e-6);
+        Assert.Equal(Seconds(load - 1) + Pace.Usual.Of(Rates.Reloading), Seconds(load) - 1 / Rates.Of(Tool.Round3).LineMmPerSecond, 1e-6);
         Assert.True(Seconds(300) < Seconds(600));
     }
 

@@ -1,0 +1,174 @@
+using Datura.Core.Form;
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Fit;
+
+/// <summary>A look with some of its parts quicker or left out.</summary>
+/// <param name="Versions">Parts that are not painted in full, by id; the computed form is called form.</param>
+/// <param name="Likely">Likely length of the sitting.</param>
+/// <param name="AtConfidenceSeconds">Length that the asked-for share of sittings does not exceed.</param>
+/// <param name="Kept">Share of the full picture that is kept, 0 (bare skin) to 1.</param>
+/// <param name="Words">What is done differently, a line a part.</param>
+public sealed record LookVersionFound(
+    IReadOnlyDictionary<string, PartVersion> Versions, TimeSpread Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words);
+
+/// <summary>
+/// What can be kept in how many minutes: of all versions of a look the ones that lose least for their time. Impact is how much the
+/// picture changes, by area-weighted ΔE00 at the viewing distance under the set light.
+/// </summary>
+/// <param name="Curve">From the shortest version to all of it; each keeps more than the one before.</param>
+public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
+{
+    // Budgets tried between the least and the full work.
+    private const int Budgets = 18;
+
+    // A part whose ground lies on another's for this share goes with it.
+    private const double RestsOnShare = 0.85;
+
+    /// <summary>The version that keeps most within a slot; null when none fits.</summary>
+    public LookVersionFound? Within(double seconds) => Curve.LastOrDefault(v => v.AtConfidenceSeconds <= seconds);
+
+    /// <summary>What to say of a slot: that all fits, what it costs, or how far off it is and what would help.</summary>
+    public string Said(double slotMinutes, Setting setting)
+    {
+        var share = FormattableString.Invariant($"{100 * setting.Confidence:0} %");
+        if (Within(60 * slotMinutes) is not { } found)
+        {
+            var over = Curve[0].AtConfidenceSeconds / 60 - slotMinutes;
+            return FormattableString.Invariant($"No version fits {slotMinutes:0.#} min: the shortest takes {Curve[0].AtConfidenceSeconds / 60:0.#} min in {share} of sittings, {over:0.#} min too long. ")
+                + (setting.Painters == 1 ? "A second painter, " : "") + "a larger tool for the base, a fan, or fewer parts marked must would shorten it.";
+        }
+
+        return found.Versions.Count == 0
+            ? FormattableString.Invariant($"All of it fits: {found.AtConfidenceSeconds / 60:0.#} min in {share} of sittings.")
+            : FormattableString.Invariant($"{100 * found.Kept:0} % of the picture in {found.AtConfidenceSeconds / 60:0.#} min, in {share} of sittings.");
+    }
+
+    /// <param name="full">The plan of the look with every part in full.</param>
+    /// <param name="light">The set light; null for daylight.</param>
+    public static LookVersions Of(Look look, PlannedLook full, Kit kit, Setting setting, SeenUnder? light = null)
+    {
+        var choices = Choices(look, full, kit, setting, light);
+        var rests = RestsOn(choices);
+        var overlaps = new Overlaps();
+        var states = new Dictionary<string, LookVersionFound>();
+        void Try(LesserPart?[] chosen)
+        {
+            var key = string.Join(' ', chosen.Select(c => c?.Version.ToString() ?? "-"));
+            if (!states.ContainsKey(key))
+            {
+                states[key] = Measured(choices, chosen, full, look, setting, overlaps);
+            }
+        }
+
+        Try(new LesserPart?[choices.Count]);
+        var knapsack = new VersionKnapsack(choices, rests, full.Network!);
+        foreach (var chosen in knapsack.ForBudgets(Budgets))
+        {
+            Try(chosen);
+        }
+
+        // Of versions that take longer and keep less none is wanted.
+        var curve = new List<LookVersionFound>();
+        foreach (var state in states.Values.OrderBy(s => s.AtConfidenceSeconds).ThenByDescending(s => s.Kept))
+        {
+            if (curve.Count == 0 || state.Kept > curve[^1].Kept + 1e-9)
+            {
+                curve.Add(state);
+            }
+        }
+
+        return new(curve);
+    }
+
+    private static LookVersionFound Measured(IReadOnlyList<PartChoice> choices, LesserPart?[] chosen, PlannedLook full, Look look, Setting setting, Overlaps overlaps)
+    {
+        var parts = choices.Select(c => c.PartId).ToHashSet();
+        var gone = choices.Where((c, k) => chosen[k]?.Version == PartVersion.Out).Select(c => c.PartId).ToHashSet();
+        var jobs = full.Jobs.Where(j => !parts.Contains(j.PartId)).Select(j => j.Role.Stage == Stage.Map ? MapOf(j, full.Parts, gone) : j).Concat(choices.SelectMany((c, k) => chosen[k]?.Jobs ?? c.Full)).ToArray();
+        // Pins count places of the full look; the shorter one has its own.
+        var network = StepNetwork.Of(jobs, (look.Order ?? OrderWish.Usual) with { Pins = null, Ties = null }, setting.Crew, overlaps);
+        var sitting = Steps.Sitting(Sequencer.Order(network));
+        return new(
+            choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), sitting,
+            sitting.At(setting.Confidence), Math.Max(0, 1 - chosen.Sum(c => c?.Impact ?? 0)),
+            [.. choices.Select((c, k) => (c.Label, Lesser: chosen[k])).Where(c => c.Lesser is not null).Select(c => $"{c.Label}: {string.Join(", ", c.Lesser!.What)}")]);
+    }
+
+    // The map draws only what is painted.
+    private static CoatJob MapOf(CoatJob map, IReadOnlyList<ExpandedPart> parts, HashSet<string> gone)
+    {
+        double Length(IEnumerable<Mark> marks) => marks.OfType<StrokeMark>().Sum(m => Curves.Length(m.Path));
+        Mark[] left = [.. parts.Where(p => !gone.Contains(p.Part.Id)).SelectMany(CoatJobs.MapLines)];
+        return map with { Marks = left, LineMm = map.LineMm * Length(left) / Math.Max(1e-6, Length(map.Marks)) };
+    }
+
+    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, SeenUnder? light)
+    {
+        var grid = FormGrid.Of(full.Body, FormGrid.CoarsePixels);
+        var order = full.InOrder.Zip(full.Coats.SelectMany(c => c)).ToArray();
+        SeenFace Seen(IEnumerable<LaidCoat> coats) => SeenFace.Of(coats, full.Skin, grid, light, setting.ViewingDistanceM);
+        var whole = Seen(order.Select(o => o.Second));
+        var all = Math.Max(whole.Difference(Seen([]), grid), 1e-6);
+        var quick = QuickJobs(look, full, kit, setting);
+        return [.. full.Parts.AsParallel().AsOrdered().Select(expanded =>
+        {
+            var part = expanded.Part;
+            var mine = full.Jobs.Where(j => j.PartId == part.Id).ToArray();
+            var lesser = new List<LesserPart>();
+            if (quick.TryGetValue(part.Id, out var jobs))
+            {
+                var seen = Seen(order.SelectMany(o => o.First.PartId != part.Id ? [o.Second] : jobs.Jobs.Where(j => j.Role.Id == o.First.Role.Id).Select(full.Colours!.Laid).Take(1)));
+                lesser.Add(new(PartVersion.Quick, whole.Difference(seen, grid) / all, jobs.What, jobs.Jobs));
+            }
+
+            if (part.Priority != Priority.Must)
+            {
+                lesser.Add(new(PartVersion.Out, whole.Difference(Seen(order.Where(o => o.First.PartId != part.Id).Select(o => o.Second)), grid) / all, ["left out"], []));
+            }
+
+            return new PartChoice(part.Id, Named(expanded, full.Parts), part.Priority, mine, lesser);
+        }).Where(c => c.Full.Count > 0)];
+    }
+
+    // Two parts of a kind are told apart by their names in the look.
+    private static string Named(ExpandedPart part, IReadOnlyList<ExpandedPart> all) =>
+        all.Count(p => p.Kind.Label == part.Kind.Label) > 1 ? $"{part.Kind.Label} ({part.Part.Id.Replace('-', ' ')})" : part.Kind.Label;
+
+    private static Dictionary<string, (IReadOnlyList<CoatJob> Jobs, IReadOnlyList<string> What)> QuickJobs(Look look, PlannedLook full, Kit kit, Setting setting)
+    {
+        var said = new Dictionary<string, IReadOnlyList<string>>();
+        var parts = new List<ExpandedPart>();
+        foreach (var expanded in full.Parts)
+        {
+            if (expanded.Kind is not FormKind && QuickVersion.Of(expanded.Kind, expanded.Part, out var what) is { } quick)
+            {
+                said[quick.Id] = what;
+                parts.Add(new(quick, expanded.Kind, expanded.Kind.Expand(full.Body, quick, setting.Costume)));
+            }
+            else
+            {
+                parts.Add(expanded);
+            }
+        }
+
+        return CoatJobs.Of(look with { Mapping = Mapping.Freehand }, parts, full.Body, kit, setting.OwnPace, setting.Drying).Where(j => said.ContainsKey(j.PartId)).GroupBy(j => j.PartId)
+            .ToDictionary(g => g.Key, g => ((IReadOnlyList<CoatJob>)[.. g], said[g.Key]));
+    }
+
+    // For each part the part it rests on, or −1: its ground lies within the other's colour.
+    private static int[] RestsOn(IReadOnlyList<PartChoice> choices)
+    {
+        var rests = new int[choices.Count];
+        for (var b = 0; b < choices.Count; b++)
+        {
+            var ground = choices[b].Full.OrderByDescending(j => j.Footprint.AreaMm2).First();
+            rests[b] = Enumerable.Range(0, choices.Count).FirstOrDefault(
+                a => a != b && choices[a].Full.Any(j => j.Role.Stage == Stage.BodyColour && j.Footprint.AreaMm2 > ground.Footprint.AreaMm2 && j.Footprint.SharedMm2(ground.Footprint) >= RestsOnShare * ground.Footprint.AreaMm2), -1);
+        }
+
+        return rests;
+    }
+}

@@ -1,0 +1,116 @@
+using Datura.Core.Fit;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Tests.Fit;
+
+/// <summary>What is kept in how many minutes.</summary>
+public class LookVersionTests
+{
+    private static readonly Dictionary<string, LookVersions> Known = [];
+
+    public static TheoryData<string> Looks => ["drowned-lamp-keeper", "barnacle-saint", "kelp-bride", "wreck-diver"];
+
+    private static LookVersions Of(string id)
+    {
+        lock (Known)
+        {
+            return Known.TryGetValue(id, out var known) ? known : Known[id] = LookVersions.Of(DemoWorld.Look(id), DemoWorld.Plan(id), DemoWorld.Kit, DemoWorld.Parade);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void ALongerSlotNeverLowersWhatIsKept(string look)
+    {
+        var versions = Of(look);
+        double[] kept = [.. Enumerable.Range(1, 60).Select(m => versions.Within(60 * m)?.Kept ?? 0)];
+        Assert.Equal(kept.Order(), kept);
+        Assert.Equal(1, kept[^1], 1e-9);
+        Assert.Empty(versions.Curve[^1].Versions);
+    }
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void WhatFitsTheSlotReallyFitsIt(string look)
+    {
+        var versions = Of(look);
+        foreach (var version in new[] { versions.Curve[0], versions.Curve[versions.Curve.Count / 2], versions.Curve[^1] })
+        {
+            var again = Planner.Plan(LookVersion.With(DemoWorld.Look(look), version.Versions) is var l && version.Versions.ContainsKey("form") ? l with { Form = l.Form! with { LeftOut = true } } : l, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+            // Shades over what is left out are still counted; so it is rather shorter than said.
+            Assert.InRange(again.Plan.TotalSeconds, 0.85 * version.Likely.LikelySeconds, 1.03 * version.Likely.LikelySeconds);
+            Assert.True(version.AtConfidenceSeconds > version.Likely.LikelySeconds);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void MustPartsAreNeverLeftOut(string look)
+    {
+        var must = DemoWorld.Look(look).Parts.Where(p => p.Priority == Priority.Must).Select(p => p.Id).ToHashSet();
+        Assert.All(Of(look).Curve, v => Assert.All(v.Versions.Where(p => must.Contains(p.Key)), p => Assert.Equal(PartVersion.Quick, p.Value)));
+    }
+
+    // The bones' shades are most of what is seen; a rivet is little.
+    [Fact]
+    public void WhatShowsMostIsKeptLongest()
+    {
+        var versions = LookVersions.Of(DemoWorld.Look("low-tide-bones"), DemoWorld.Plan("low-tide-bones"), DemoWorld.Kit, DemoWorld.Parade);
+        var best = versions.Curve.Where(v => v.Versions.Count > 0).MaxBy(v => v.Kept)!;
+        Assert.False(best.Versions.ContainsKey("form"));
+        var withoutForm = versions.Curve.Where(v => v.Versions.ContainsKey("form")).Select(v => v.Kept).DefaultIfEmpty(0).Max();
+        Assert.True(best.Kept > withoutForm + 0.2);
+    }
+
+    [Fact]
+    public void WhenNothingFitsItSaysByHowMuchAndWhatWould()
+    {
+        var versions = Of("wreck-diver");
+        Assert.Null(versions.Within(120));
+        Assert.Contains("min too long", versions.Said(2, DemoWorld.Parade));
+        Assert.Contains("A second painter", versions.Said(2, DemoWorld.Parade));
+        Assert.Contains("All of it fits", versions.Said(90, DemoWorld.Parade));
+    }
+
+    // A heart on an eye patch makes no sense without the patch.
+    [Fact]
+    public void WhatRestsOnAPartGoesWithIt()
+    {
+        var patch = DemoWorld.Part("eyePatch") with { Sides = Sides.Left, Priority = Priority.Nice };
+        var dots = DemoWorld.Part("warts") with { Sides = Sides.Left, Priority = Priority.Nice };
+        var look = DemoWorld.LookOf(DemoWorld.Part("skinBase") with { Priority = Priority.Must }, patch, dots, DemoWorld.Part("cheekHollow") with { Priority = Priority.Nice });
+        var versions = LookVersions.Of(look, Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade), DemoWorld.Kit, DemoWorld.Parade);
+        Assert.NotEmpty(versions.Curve);
+        Assert.All(versions.Curve, v => Assert.InRange(v.Kept, 0, 1));
+    }
+
+    public static TheoryData<string> Kinds => [.. PartKinds.All.Select(k => k.Id)];
+
+    // Quick means less work, of the same thing: something of every kind stays.
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void AQuickVersionIsQuickerAndStillThere(string id)
+    {
+        var (kind, part) = (PartKinds.Find(id)!, DemoWorld.Part(id));
+        if (part.Kind == "motif" || QuickVersion.Of(kind, part, out var what) is not { } quick)
+        {
+            return;
+        }
+
+        Assert.NotEmpty(what);
+        double Work(Part p) => DemoWorld.PlanOf(p).Steps.Sum(s => s.WorkSeconds);
+        Assert.NotEmpty(quick.Paints);
+        Assert.InRange(Work(quick), 0.1, Work(part) - 1e-6);
+    }
+
+    [Fact]
+    public void AVersionKeepsThroughAFileAndAllPartsStayInTheLook()
+    {
+        var look = LookVersion.With(DemoWorld.Look("quay-seal"), new Dictionary<string, PartVersion> { [DemoWorld.Look("quay-seal").Parts[^1].Id] = PartVersion.Out });
+        var back = Datura.Files.Json.LookDocument.From(look).ToLook();
+        Assert.Equal(PartVersion.Out, back.Parts[^1].Version);
+        Assert.Equal(look.Parts.Count, back.Parts.Count);
+        var planned = Planner.Plan(back, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        Assert.DoesNotContain(planned.Plan.Parts, p => p.Id == back.Parts[^1].Id);
+    }
+}
