@@ -10,6 +10,19 @@ public static class LookVersion
         Parts = [.. look.Parts.Where(p => p.Version != PartVersion.Out).Select(p => p.Version == PartVersion.Quick && PartKinds.Find(p.Kind) is { } kind ? QuickVersion.Of(kind, p, out _) ?? p : p)],
     };
 
+    /// <summary>What is quicker or left out, a line a part.</summary>
+    public static IReadOnlyList<string> ThisTime(Look look) =>
+    [
+        .. look.Parts.Where(p => p.Version != PartVersion.Full && PartKinds.Find(p.Kind) is not null).Select(p => (Part: p, Kind: PartKinds.Find(p.Kind)!))
+            .Select(p => p.Part.Version == PartVersion.Out ? $"{Named(p.Kind, p.Part, look)} left out"
+                : QuickVersion.Of(p.Kind, p.Part, out var what) is null ? null : $"{Named(p.Kind, p.Part, look)} {string.Join(", ", what)}").OfType<string>(),
+        .. look.Form is { LeftOut: true } ? ["shades and lights left out"] : Array.Empty<string>(),
+    ];
+
+    /// <summary>A part by its kind; two of a kind are told apart by their names in the look.</summary>
+    public static string Named(PartKind kind, Part part, Look look) =>
+        look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{kind.Label} ({part.Id.Replace('-', ' ')})" : kind.Label;
+
     /// <summary>The look with a version chosen for some of its parts.</summary>
     public static Look With(Look look, IReadOnlyDictionary<string, PartVersion> versions) => look with
     {

@@ -8,6 +8,7 @@ using Datura.Core.Shapes;
 namespace Datura.Core;
 
 /// <summary>A look computed for one face, one kit and one setting. Plain data: the same input gives the same bytes.</summary>
+/// <param name="ThisTime">What is quicker or left out, in words.</param>
 /// <param name="CostumeEdge">The costume's edge over the chest on the chart, x and y pairs from the wearer's right to the left.</param>
 public sealed record Plan(
     string Look,
@@ -24,7 +25,8 @@ public sealed record Plan(
     double WaitingSeconds,
     double PaintedCm2,
     IReadOnlyList<double> CostumeEdge,
-    IReadOnlyList<CautionNote> Cautions);
+    IReadOnlyList<CautionNote> Cautions,
+    IReadOnlyList<string> ThisTime);
 
 /// <summary>How long it takes and how sure that is.</summary>
 /// <param name="LowSeconds">One sitting in ten is shorter.</param>

@@ -28,6 +28,7 @@ public static class Planner
         }
 
         // What is left out stays in the look but not on the face; quick versions stand in for the whole part.
+        var thisTime = LookVersion.ThisTime(look);
         look = LookVersion.Shown(look);
         var costume = setting.Costume;
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
@@ -69,7 +70,8 @@ public static class Planner
             Math.Round(steps.Sum(s => s.WaitSeconds), 1),
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
-            [.. all.OrderByDescending(c => c.Severity)]);
+            [.. all.OrderByDescending(c => c.Severity)],
+            thisTime);
         return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form, Network = network, Steps = steps };
     }
 

@@ -68,6 +68,37 @@ public sealed class PlanService(Library library)
             Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()));
     }
 
+    private readonly Recent<Core.Fit.LookVersions> versions = new(8);
+
+    /// <summary>A look with the versions of some parts chosen; the others are painted in full.</summary>
+    public static LookDocument With(LookDocument look, IReadOnlyDictionary<string, PartVersion> chosen) => look with
+    {
+        Parts = [.. look.Parts.Select(p => p with { Version = chosen.TryGetValue(p.Id, out var version) ? version : null })],
+        Form = look.Form is { } form ? form with { LeftOut = chosen.ContainsKey(FormKind.PartId) } : null,
+    };
+
+    /// <summary>What can be kept of a look in how many minutes; versions already chosen do not count.</summary>
+    public async Task<(Core.Fit.LookVersions Versions, Setting Setting)> VersionsAsync(PlanRequest request)
+    {
+        if (request.Look is null)
+        {
+            throw new BadInputException("look", "The request carries no look. Send the look to be planned.");
+        }
+
+        var whole = request with { Look = With(request.Look, new Dictionary<string, PartVersion>()), OnScreen = null, Draft = false };
+        var planned = await PlanAsync(whole);
+        var (kit, setting) = (await KitAsync(request), await SettingAsync(request));
+        if (planned.Jobs.Count == 0)
+        {
+            throw new BadInputException("look.parts", "The look has no coats yet. Hang a part first.");
+        }
+
+        var light = setting.Lamps is { Count: > 0 } lamps ? new Core.Paint.SeenUnder(Core.Paint.Lamps.Together(lamps)) : null;
+        // The slot itself does not matter here.
+        var key = Library.Write(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
+        return (versions.Get(key, () => Core.Fit.LookVersions.Of(whole.Look.ToLook(), planned, kit, setting, light)), setting);
+    }
+
     public async Task<PlannedLook> PlanAsync(PlanRequest request)
     {
         if (request.Look is null)

@@ -43,6 +43,7 @@ app.MapPlans();
 app.MapCoats();
 app.MapPaintDesk();
 app.MapForms();
+app.MapOrders();
 app.MapVocabulary();
 app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");

@@ -3,6 +3,7 @@ using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Caution;
+using Datura.Core.Fit;
 using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
@@ -63,6 +64,33 @@ const int heldPixels = 448;
 var bareRgba = Paint(heldPixels);
 Row(FormattableString.Invariant($"lamp dragged: tones and {heldPixels}×{heldPixels} picture, as PNG"), Median(20, () => Png.Of(FormPicture.Tinted(bareRgba, heldPixels, held.Relief.Grid, held.Under(new(count++ % 80, 30))), heldPixels, heldPixels)), "one pass over the normals", normals, "under 50 ms");
 
+// Order: steps of many parts, each with its own mixes so that they do not run together.
+Console.WriteLine();
+Console.WriteLine("| steps | network ms | first answer ms | shortest, 3 s | gap | to stage by stage, waiting |");
+Console.WriteLine("|---:|---:|---:|---:|---:|---:|");
+var ordered = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
+    .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).Where(p => p.Kind != "skinBase").ToArray();
+foreach (var parts in new[] { 5, 20, 40, 80, 160 })
+{
+    PaintMix Own(int k, int r) => new([new(kit.Paints[(k * 7 + r) % 13].Id, 1 + k % 5), new(kit.Paints[(k * 3 + 5) % 13].Id, 1 + k % 3)]);
+    var varied = new Look("Varied", "", Mapping.Pencil, [.. Enumerable.Range(0, parts).Select(k => ordered[k % ordered.Length] with { Id = $"p{k}", Paints = ordered[k % ordered.Length].Paints.ToDictionary(p => p.Key, p => Own(k, p.Key.Length)) })]);
+    var jobs = CoatJobs.Of(varied, [.. varied.Parts.Select(p => new ExpandedPart(p, PartKinds.Find(p.Kind)!, PartKinds.Find(p.Kind)!.Expand(body, p, setting.Costume)))], body, kit);
+    var made = Median(3, () => StepNetwork.Of(jobs));
+    var network = StepNetwork.Of(jobs);
+    var atOnce = Median(3, () => Sequencer.Best(network));
+    var found = ShortestOrder.Of(network, 3);
+    Console.WriteLine(FormattableString.Invariant($"| {network.Count} | {made:0} | {atOnce:0} | {found.Table.TotalSeconds / 60:0.0} min | {100 * found.Gap:0.0} % | {found.Table.TotalSeconds / Sequencer.NaiveSeconds(network):0.00} |"));
+}
+
+Console.WriteLine();
+Console.WriteLine("| demo look | steps | likely min | to stage by stage, waiting |");
+Console.WriteLine("|---|---:|---:|---:|");
+foreach (var file in Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal))
+{
+    var one = Planner.Plan(LookFile.Read(File.ReadAllText(file)).ToLook(), face, body, kit, setting);
+    Console.WriteLine(FormattableString.Invariant($"| {one.Plan.Look} | {one.Steps.Count} | {one.Plan.TotalSeconds / 60:0.0} | {one.Plan.TotalSeconds / Sequencer.NaiveSeconds(one.Network!):0.00} |"));
+}
+
 // A crowded look: the demo's parts over and over, as many as asked for.
 var crowd = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
     .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).Where(p => p.Kind != "skinBase").ToArray();
@@ -82,6 +110,9 @@ var dragged = Median(20, () =>
     return small.Rgba();
 });
 Row("drag of a handle: plan and 448×448 picture", dragged, "plan of the larger demo look", plan, "under 120 ms");
+
+var whole40 = Planner.Plan(forty with { Mapping = Mapping.Freehand }, face, body, kit, setting);
+Row("versions of 40 parts for every slot", Median(3, () => LookVersions.Of(forty with { Mapping = Mapping.Freehand }, whole40, kit, setting)), "marks, sizes, checks and dots of 40 parts", shapes, "under 1000 ms");
 
 // The largest kit: every colour of a crowded look from as few paints as may be.
 var trunk = Load<Kit>("kits/wardrobe-trunk").Paints.Take(30).ToArray();

@@ -129,13 +129,9 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
                 lesser.Add(new(PartVersion.Out, whole.Difference(Seen(order.Where(o => o.First.PartId != part.Id).Select(o => o.Second)), grid) / all, ["left out"], []));
             }
 
-            return new PartChoice(part.Id, Named(expanded, full.Parts), part.Priority, mine, lesser);
+            return new PartChoice(part.Id, LookVersion.Named(expanded.Kind, part, look), part.Priority, mine, lesser);
         }).Where(c => c.Full.Count > 0)];
     }
-
-    // Two parts of a kind are told apart by their names in the look.
-    private static string Named(ExpandedPart part, IReadOnlyList<ExpandedPart> all) =>
-        all.Count(p => p.Kind.Label == part.Kind.Label) > 1 ? $"{part.Kind.Label} ({part.Part.Id.Replace('-', ' ')})" : part.Kind.Label;
 
     private static Dictionary<string, (IReadOnlyList<CoatJob> Jobs, IReadOnlyList<string> What)> QuickJobs(Look look, PlannedLook full, Kit kit, Setting setting)
     {

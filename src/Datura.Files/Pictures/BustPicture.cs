@@ -66,17 +66,23 @@ public static class BustPicture
     public static byte[] Strip(PlannedLook look, BustView view, int width, int height)
     {
         var steps = Steps(look, view, width, height);
-        var total = steps.Count * width;
+        return Png.Of(Beside(steps, width, height), steps.Count * width, height);
+    }
+
+    /// <summary>Pictures of one size, left to right.</summary>
+    public static byte[] Beside(IReadOnlyList<byte[]> pictures, int width, int height)
+    {
+        var total = pictures.Count * width;
         var rgba = new byte[total * height * 4];
-        for (var k = 0; k < steps.Count; k++)
+        for (var k = 0; k < pictures.Count; k++)
         {
             for (var y = 0; y < height; y++)
             {
-                Buffer.BlockCopy(steps[k], y * width * 4, rgba, (y * total + k * width) * 4, width * 4);
+                Buffer.BlockCopy(pictures[k], y * width * 4, rgba, (y * total + k * width) * 4, width * 4);
             }
         }
 
-        return Png.Of(rgba, total, height);
+        return rgba;
     }
 
     /// <summary>The chart's paint after a number of steps.</summary>

@@ -45,9 +45,14 @@ public static class StepSheet
             FormattableString.Invariant($"on {plan.Face} ({plan.SkinClass} skin) · {plan.Setting.Name}, {plan.Setting.Light}, seen from {plan.Setting.ViewingDistanceM:0.#} m"),
             SheetCanvas.Margin, sheet.Y + 38, SheetFonts.Text, 10, 40);
         sheet.Text(
-            FormattableString.Invariant($"slot {plan.Setting.SlotMinutes:0.#} min · {plan.Steps.Count} steps · waiting {Units.Clock(plan.WaitingSeconds)} · {plan.PaintedCm2:0} cm² painted"),
+            FormattableString.Invariant($"{plan.Time.LowSeconds / 60:0} to {plan.Time.HighSeconds / 60:0} min in most sittings · slot {plan.Setting.SlotMinutes:0.#} min · {plan.Steps.Count} steps · waiting {Units.Clock(plan.WaitingSeconds)} · {plan.PaintedCm2:0} cm² painted"),
             SheetCanvas.Margin, sheet.Y + 51, SheetFonts.Text, 10, 40);
         sheet.Y += 62;
+        if (plan.ThisTime.Count > 0)
+        {
+            sheet.Y += sheet.Paragraph($"This time: {string.Join("; ", plan.ThisTime)}.", SheetCanvas.Margin, sheet.Y - 4, sheet.Width, SheetFonts.Bold, 10);
+        }
+
     }
 
     private static void Views(SheetCanvas sheet, PlannedLook look)
@@ -159,9 +164,9 @@ public static class StepSheet
         sheet.Rule(SheetCanvas.Margin, top, SheetCanvas.Margin + sheet.Width, top);
         sheet.Picture(picture, StepPictureWidth, StepPictureHeight, new(SheetCanvas.Margin, top + 6, SheetCanvas.Margin + pictureSize, top + 6 + pictureSize));
         var time = $"{Units.Clock(step.SetUpSeconds + step.WorkSeconds)} min";
-        var title = SheetCanvas.Wrap($"{step.Number}  {step.Title}", width - 130, SheetFonts.Bold, 11.5f);
+        var title = SheetCanvas.Wrap($"{step.Number}  {step.Title}", width - 165, SheetFonts.Bold, 11.5f);
         sheet.Text(title[0] + (title.Count > 1 ? " …" : ""), textLeft, top + 17, SheetFonts.Bold, 11.5f);
-        sheet.Text($"{time} · at {Units.Clock(step.StartSeconds)}", textLeft + width, top + 17, SheetFonts.Bold, 10, align: SKTextAlign.Right);
+        sheet.Text($"{time} · {Units.Clock(step.StartSeconds)} to {Units.Clock(step.StartSeconds + step.SetUpSeconds + step.WorkSeconds)}", textLeft + width, top + 17, SheetFonts.Bold, 10, align: SKTextAlign.Right);
         sheet.Y = top + 22;
         foreach (var (text, bold, swatch) in lines)
         {
@@ -185,6 +190,11 @@ public static class StepSheet
         if (step.WaitSeconds > 0)
         {
             lines.Add(($"Wait {Units.Clock(step.WaitSeconds)} first: {step.WaitsFor} must be dry.", true, null));
+        }
+
+        if (step.Painter > 1)
+        {
+            lines.Add(("Second painter.", true, null));
         }
 
         lines.Add(($"{step.Paint}, with the {step.ToolName}", true, step.PaintColour));

@@ -78,11 +78,16 @@ public static class PlanEndpoints
                 ? TypedResults.File(System.Text.Encoding.UTF8.GetBytes(TemplateSvg.Of(planned.Plan.Look, planned.Plan.Face, pages)), "image/svg+xml", $"{name}.svg")
                 : TypedResults.File(TemplatePdf.Of(planned.Plan.Look, planned.Plan.Face, pages, size), "application/pdf", $"{name}.pdf");
         });
-        plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, PlanService service) =>
+        plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service) =>
         {
             var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "The sheet is printed on A4 or Letter.");
             var planned = await service.PlanAsync(request);
             var name = LookEndpoints.Slug($"{planned.Plan.Look} on {planned.Plan.Face}");
+            if (kind == "booth")
+            {
+                return TypedResults.File(BoothSheet.Pdf(planned, size), "application/pdf", $"{name} booth.pdf");
+            }
+
             return TypedResults.File(StepSheet.Pdf(planned, size, inches: units == "in"), "application/pdf", $"{name}.pdf");
         });
     }

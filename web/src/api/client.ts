@@ -44,6 +44,12 @@ export type Form = Schemas['FormResource']
 export type Tone = Schemas['ToneResource']
 export type FormWish = Schemas['FormWish']
 export type ZoneRelief = Schemas['ZoneRelief']
+export type OrderWish = NonNullable<LookDocument['order']>
+export type OrderRule = Schemas['RuleResource']
+export type RateEntry = Schemas['RateEntry']
+export type ShortestOrder = Schemas['ShortestResource']
+export type Versions = Schemas['VersionsResource']
+export type LookVersion = Schemas['VersionResource']
 export type Profile = Schemas['ProfileResource']
 export type PaintDescription = Schemas['PaintDescription']
 
@@ -230,6 +236,22 @@ export const api = {
     ),
   formRelief: (request: PlanRequest, shaded: boolean, signal?: AbortSignal) =>
     blob(`/api/plan/form/relief.png?shaded=${shaded}`, request, signal),
+  orderRules: () => answer(client.GET('/api/order/rules')),
+  rates: () => answer(client.GET('/api/order/rates')),
+  shortest: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/order/shortest', { body: request, signal })),
+  moveStep: (request: PlanRequest, step: string, to: number) =>
+    answer(client.POST('/api/plan/order/move', { params: { query: { step, to } }, body: request })),
+  versions: (request: PlanRequest, slot: number | null, signal?: AbortSignal) =>
+    answer(
+      client.POST('/api/plan/versions', {
+        params: { query: slot === null ? {} : { slot } },
+        body: request,
+        signal,
+      }),
+    ),
+  versionPictures: (request: PlanRequest, at: number[], signal?: AbortSignal) =>
+    blob(`/api/plan/versions.png?at=${at.join(',')}`, request, signal),
   formLamp: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/form/lamp.png', request, signal),
   formProfile: (request: PlanRequest, from: { x: number; y: number }, to: { x: number; y: number }) =>
     answer(
@@ -267,8 +289,8 @@ export const api = {
   motif: async (name: string, text: string) =>
     JSON.parse(await (await blob(`/api/motifs?name=${encodeURIComponent(name)}`, text)).text()) as Motif,
   strip: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/strip', request, signal),
-  sheet: (request: PlanRequest, paper: string, units: string) =>
-    blob(`/api/plan/sheet?paper=${paper}&units=${units}`, request),
+  sheet: (request: PlanRequest, paper: string, units: string, kind: 'full' | 'booth' = 'full') =>
+    blob(`/api/plan/sheet?paper=${paper}&units=${units}&kind=${kind}`, request),
 }
 
 export const picture = {

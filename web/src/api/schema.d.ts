@@ -190,6 +190,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/order/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RuleResource"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RateEntry"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds": {
         parameters: {
             query?: never;
@@ -2411,6 +2481,7 @@ export interface paths {
                 query?: {
                     paper?: string;
                     units?: string;
+                    kind?: string;
                 };
                 header?: never;
                 path?: never;
@@ -3326,6 +3397,234 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/order/shortest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    seconds?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShortestResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/order/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query: {
+                    step: string;
+                    to: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MovedResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    slot?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["VersionsResource"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/versions.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    at?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRequest"];
+                };
+            };
+            responses: {
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3417,6 +3716,11 @@ export interface components {
             dots: components["schemas"]["PlacedDot"][];
             redrawn: components["schemas"]["ChartPoint"][];
         };
+        /**
+         * @default air
+         * @enum {unknown}
+         */
+        DryingAid: "air" | "fan" | "powder";
         Face: {
             id: string;
             name: string;
@@ -3508,6 +3812,8 @@ export interface components {
             zones?: null | components["schemas"]["ZoneRelief"][];
             /** @default true */
             folds: boolean;
+            /** @default false */
+            leftOut: boolean;
         };
         Handle: {
             parameter: string;
@@ -3621,6 +3927,11 @@ export interface components {
             /** Format: double */
             fartherOutMm: number;
         };
+        /**
+         * @default last
+         * @enum {unknown}
+         */
+        LineSchool: "last" | "alongTheWay";
         LookDocument: {
             format: string;
             /** Format: int32 */
@@ -3632,6 +3943,7 @@ export interface components {
             /** Format: double */
             wetLifts?: null | number;
             form?: null | components["schemas"]["FormWish"];
+            order?: null | components["schemas"]["OrderWish"];
         };
         LookResource: {
             id: string;
@@ -3705,6 +4017,14 @@ export interface components {
             /** Format: double */
             upMm?: number;
         };
+        MovedResource: {
+            sequence: string[];
+        };
+        NamedVersion: {
+            label: string;
+            /** Format: int32 */
+            index: null | number;
+        };
         /**
          * @default round
          * @enum {unknown}
@@ -3715,6 +4035,14 @@ export interface components {
             label: string;
             sizes: components["schemas"]["SizeLine"][];
             part: components["schemas"]["PartDocument"];
+        };
+        OrderWish: {
+            lines?: components["schemas"]["LineSchool"];
+            sockets?: components["schemas"]["SocketSchool"];
+            sequence?: null | string[];
+            pins?: null | components["schemas"]["StepPin"][];
+            ties?: null | components["schemas"]["StepTie"][];
+            without?: null | string[];
         };
         PaintDescription: {
             id: string;
@@ -3830,7 +4158,10 @@ export interface components {
             };
             /** Format: double */
             reliefMm?: null | number;
+            version?: null | components["schemas"]["PartVersion"];
         };
+        /** @enum {unknown} */
+        PartVersion: "full" | "quick" | "out" | null;
         PhotoAnswer: {
             colour: components["schemas"]["Lab"];
             hex: string;
@@ -3863,12 +4194,14 @@ export interface components {
             steps: components["schemas"]["PlanStep"][];
             /** Format: double */
             totalSeconds: number;
+            time: components["schemas"]["PlanTime"];
             /** Format: double */
             waitingSeconds: number;
             /** Format: double */
             paintedCm2: number;
             costumeEdge: number[];
             cautions: components["schemas"]["CautionNote"][];
+            thisTime: string[];
         };
         PlanCoat: {
             role: string;
@@ -3942,6 +4275,7 @@ export interface components {
             settingId: string;
             /** @default false */
             draft: boolean;
+            onScreen?: null | string[];
         };
         PlanSetting: {
             name: string;
@@ -3956,6 +4290,9 @@ export interface components {
         PlanStep: {
             /** Format: int32 */
             number: number;
+            key: string;
+            /** Format: int32 */
+            painter: number;
             stage: components["schemas"]["Stage"];
             title: string;
             toolName: string;
@@ -3971,11 +4308,35 @@ export interface components {
             /** Format: double */
             workSeconds: number;
             /** Format: double */
+            lowSeconds: number;
+            /** Format: double */
+            highSeconds: number;
+            /** Format: double */
             waitSeconds: number;
+            /** Format: double */
+            dryingSeconds: number;
             waitsFor: null | string;
-            why: string[];
+            meanwhile: string[];
+            why: components["schemas"]["PlanWhy"][];
+            pinned: boolean;
+            tiedTo: null | string;
             cautions: string[];
             coats: components["schemas"]["PlanLaid"][];
+        };
+        PlanTime: {
+            /** Format: double */
+            lowSeconds: number;
+            /** Format: double */
+            highSeconds: number;
+            /** Format: double */
+            confidence: number;
+            /** Format: double */
+            atConfidenceSeconds: number;
+        };
+        PlanWhy: {
+            rule: string;
+            words: string;
+            strict: boolean;
         };
         /** @enum {unknown} */
         Priority: "must" | "nice" | "extra";
@@ -3990,6 +4351,18 @@ export interface components {
         ProfileResource: {
             alongMm: number[];
             heightMm: number[];
+        };
+        RateEntry: {
+            id: string;
+            label: string;
+            unit: string;
+            /** Format: double */
+            usual: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            source: string;
         };
         RecipeAnswerResource: {
             wanted: string;
@@ -4025,6 +4398,13 @@ export interface components {
             coats: number;
             optional: boolean;
         };
+        RuleResource: {
+            id: string;
+            words: string;
+            strict: boolean;
+            switchable: boolean;
+            source: string;
+        };
         Saved: {
             id: string;
             /** Format: int32 */
@@ -4052,6 +4432,22 @@ export interface components {
              * @default 0.5
              */
             ambient: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            painters: number;
+            /** @default true */
+            rightHanded: boolean;
+            drying?: components["schemas"]["DryingAid"];
+            /**
+             * Format: double
+             * @default 0.8
+             */
+            confidence: number;
+            rates?: null | {
+                [key: string]: number;
+            };
             costume?: components["schemas"]["Costume"];
         };
         SettingResource: {
@@ -4072,6 +4468,20 @@ export interface components {
          * @enum {unknown}
          */
         ShadeWith: "powder" | "wash" | "drySponge";
+        ShortestResource: {
+            sequence: string[];
+            /** Format: double */
+            totalSeconds: number;
+            /** Format: double */
+            nowSeconds: number;
+            /** Format: double */
+            naiveSeconds: number;
+            /** Format: double */
+            boundSeconds: number;
+            /** Format: double */
+            gap: number;
+            proven: boolean;
+        };
         /** @enum {unknown} */
         Side: "middle" | "left" | "right";
         /** @enum {unknown} */
@@ -4084,6 +4494,11 @@ export interface components {
             /** @default  */
             against: string;
         };
+        /**
+         * @default afterBase
+         * @enum {unknown}
+         */
+        SocketSchool: "afterBase" | "beforeBase";
         SplitDocument: {
             /** Format: double */
             overlap: number;
@@ -4104,6 +4519,15 @@ export interface components {
         StepLength: {
             part: string;
             size: components["schemas"]["SizeLine"];
+        };
+        StepPin: {
+            coat: string;
+            /** Format: int32 */
+            place: number;
+        };
+        StepTie: {
+            first: string;
+            then: string;
         };
         TapeFrom: {
             landmark: string;
@@ -4131,6 +4555,25 @@ export interface components {
         };
         /** @enum {unknown} */
         Tool: "pencilLiner" | "sponge" | "halfRoundSponge" | "softBrush" | "flatBrush" | "filbert" | "round1" | "round3" | "round5" | "round6";
+        VersionResource: {
+            versions: {
+                [key: string]: components["schemas"]["PartVersion"];
+            };
+            /** Format: double */
+            likelySeconds: number;
+            /** Format: double */
+            atConfidenceSeconds: number;
+            /** Format: double */
+            kept: number;
+            words: string[];
+        };
+        VersionsResource: {
+            curve: components["schemas"]["VersionResource"][];
+            /** Format: int32 */
+            chosen: null | number;
+            said: string;
+            named: components["schemas"]["NamedVersion"][];
+        };
         WashResource: {
             shares: components["schemas"]["RecipeShare"][];
             /** Format: double */

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
+import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
+import OrderLanes from './OrderLanes.vue'
 
 const workspace = useWorkspace()
+const mapping = useMapping()
 const plan = computed(() => workspace.plan)
 const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
 const pictures = computed(() => (plan.value?.steps.length ?? 0) + 1)
@@ -70,6 +73,7 @@ const head = computed(() => {
     <div class="ruler">
       <span class="faint start">0:00 sits down</span>
       <div
+        v-show="mapping.lens !== 'order'"
         ref="bar"
         class="bar"
         title="Drag to see the face at that minute"
@@ -93,6 +97,7 @@ const head = computed(() => {
         <span :class="slot.startsWith('fits') ? 'faint' : 'warning'"> · {{ slot }}</span>
       </span>
     </div>
+    <order-lanes v-if="mapping.lens === 'order' && plan?.steps.length" />
     <ol v-if="plan && plan.steps.length" class="steps">
       <template v-for="b in blocks" :key="b.step.number">
         <li v-if="b.step.waitSeconds > 0" class="wait" :title="`Waits for ${b.step.waitsFor} to dry`">

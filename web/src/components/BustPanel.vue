@@ -203,7 +203,7 @@ canvas {
 
 .from {
   position: absolute;
-  left: 10px;
+  right: 10px;
   bottom: 10px;
   display: flex;
   align-items: center;

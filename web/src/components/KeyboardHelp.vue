@@ -14,6 +14,7 @@ const KEYS: [string, string][] = [
   ['← → ↑ ↓', 'With the bust clicked: move the selected part by 1 mm, with Shift by 5 mm'],
   ['M', 'Map lens: outlines, dots, tape'],
   ['C', 'Coats lens: what lies where, and how it looks in which light'],
+  ['R', 'Order lens: minutes, waits and poses, why a step stands where it does, what fits the slot'],
   ['O', 'Form lens: what to darken and lighten so that the form reads'],
   ['T', 'Tape between two places, in the Map lens'],
   ['A', 'Add a part: search the library by word or zone'],

@@ -5,6 +5,7 @@ const LENSES: { id: Lens; label: string; hint: string }[] = [
   { id: 'look', label: 'Paint', hint: 'The painted face' },
   { id: 'map', label: 'Map', hint: 'Outlines, dots and tape (M)' },
   { id: 'form', label: 'Form', hint: 'What to darken and lighten so that the form reads (O)' },
+  { id: 'order', label: 'Order', hint: 'Minutes, waits, poses, and what fits the slot (R)' },
   { id: 'coats', label: 'Coats', hint: 'What lies where, and in which light it is seen (C)' },
 ]
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton, NInput, NInputNumber, NModal, NSelect } from 'naive-ui'
 import { ref, watch } from 'vue'
-import { api, type ApiProblem, type Setting } from '../api/client'
+import { api, type ApiProblem, type RateEntry, type Setting } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import LampPad from './LampPad.vue'
 import NamedSlider from './NamedSlider.vue'
@@ -19,6 +19,31 @@ const catalogue = useCatalogue()
 const setting = ref<Setting | null>(null)
 const problem = ref('')
 const saving = ref(false)
+
+const DRYING = [
+  { label: 'in the air', value: 'air' },
+  { label: 'with a fan', value: 'fan' },
+  { label: 'creams powdered', value: 'powder' },
+]
+const HANDS = [
+  { label: 'right-handed', value: true as unknown as string },
+  { label: 'left-handed', value: false as unknown as string },
+]
+const rates = ref<RateEntry[]>([])
+const showRates = ref(false)
+
+async function openRates() {
+  showRates.value = !showRates.value
+  if (rates.value.length === 0) rates.value = await api.rates()
+}
+
+function setRate(id: string, value: number | null) {
+  if (!setting.value) return
+  const own = { ...(setting.value.rates ?? {}) }
+  if (value === null) delete own[id]
+  else own[id] = value
+  setting.value.rates = Object.keys(own).length ? own : null
+}
 
 watch(shown, (now) => {
   problem.value = ''
@@ -89,6 +114,68 @@ async function save() {
             <template #suffix>m</template>
           </n-input-number>
         </label>
+      </div>
+      <h3>Who paints</h3>
+      <div class="three">
+        <label>
+          <span class="faint">Painters on the face</span>
+          <n-input-number
+            v-model:value="setting.painters"
+            :min="1"
+            :max="2"
+            :input-props="{ 'aria-label': 'Painters on the face' }"
+          />
+        </label>
+        <label>
+          <span class="faint">Hand</span>
+          <n-select
+            v-model:value="setting.rightHanded as unknown as string"
+            :options="HANDS"
+            aria-label="Hand"
+          />
+        </label>
+        <label>
+          <span class="faint">Paint dries</span>
+          <n-select v-model:value="setting.drying" :options="DRYING" aria-label="Paint dries" />
+        </label>
+      </div>
+      <label class="line">
+        <span class="faint"
+          >The slot must hold {{ Math.round(100 * (setting.confidence ?? 0.8)) }} % of sittings</span
+        >
+        <named-slider
+          v-model:value="setting.confidence"
+          :min="0.5"
+          :max="0.99"
+          :step="0.01"
+          label="Share of sittings that the slot must hold"
+          style="width: 150px"
+        />
+      </label>
+      <div>
+        <n-button size="small" @click="openRates">{{
+          showRates ? 'Hide the rates' : 'My own rates'
+        }}</n-button>
+        <span v-if="setting.rates" class="faint"> {{ Object.keys(setting.rates).length }} set</span>
+      </div>
+      <div v-if="showRates" class="rates">
+        <p class="faint">What is left empty goes by the usual rate (common practice).</p>
+        <div v-for="r in rates" :key="r.id" class="rate">
+          <span>{{ r.label }}</span>
+          <n-input-number
+            size="small"
+            clearable
+            :value="setting.rates?.[r.id] ?? null"
+            :min="r.least"
+            :max="r.most"
+            :placeholder="String(r.usual)"
+            :show-button="false"
+            :input-props="{ 'aria-label': `${r.label}, ${r.unit}` }"
+            @update:value="(v: number | null) => setRate(r.id, v)"
+          >
+            <template #suffix>{{ r.unit }}</template>
+          </n-input-number>
+        </div>
       </div>
       <h3>Costume neckline</h3>
       <div class="three">
@@ -222,6 +309,20 @@ label {
 
 .three {
   grid-template-columns: repeat(3, 1fr);
+}
+
+.rates {
+  display: grid;
+  gap: 4px;
+  max-height: 260px;
+  overflow-y: auto;
+}
+
+.rate {
+  display: grid;
+  grid-template-columns: 1fr 150px;
+  gap: 9px;
+  align-items: center;
 }
 
 .lamps {

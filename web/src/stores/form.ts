@@ -14,6 +14,7 @@ export const USUAL: FormWish = {
   with: 'wash',
   zones: null,
   folds: true,
+  leftOut: false,
 }
 
 /** The computed form: what is wished, what came of it, and how it reads. */
@@ -30,14 +31,21 @@ export const useForm = defineStore('form', () => {
   const profile = shallowRef<Profile | null>(null)
   const problem = ref('')
 
-  const wish = computed(() => workspace.look.form ?? null)
+  /** The form as it is painted; null when none is, or when it is left out this time. */
+  const wish = computed(() => {
+    const form = workspace.look.form
+    return form && !form.leftOut ? form : null
+  })
 
   function change(part: Partial<FormWish>, key: string) {
     workspace.describe({ form: { ...(wish.value ?? USUAL), ...part } }, `form/${key}`)
   }
 
   function switchOn(on: boolean) {
-    workspace.describe({ form: on ? USUAL : null })
+    const known = workspace.look.form
+    workspace.describe({
+      form: on ? { ...(known ?? USUAL), leftOut: false } : known ? { ...known, leftOut: true } : null,
+    })
   }
 
   function setZone(zone: string, side: ZoneRelief['side'], part: Partial<ZoneRelief> | null) {

@@ -4,10 +4,11 @@ import { api, type DotPlan, type Handle, type Tape } from '../api/client'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from './coats'
 import { useForm } from './form'
+import { useOrder } from './order'
 import { usePreferences } from './preferences'
 import { useWorkspace } from './workspace'
 
-export type Lens = 'look' | 'map' | 'coats' | 'form'
+export type Lens = 'look' | 'map' | 'coats' | 'form' | 'order'
 
 const DOTS_AFTER_MS = 250
 const HANDLES_AFTER_MS = 120
@@ -19,6 +20,7 @@ export const useMapping = defineStore('mapping', () => {
   const preferences = usePreferences()
   const coats = useCoats()
   const form = useForm()
+  const order = useOrder()
   const lens = ref<Lens>('look')
   const toleranceMm = ref(2)
   const dots = shallowRef<DotPlan | null>(null)
@@ -103,6 +105,7 @@ export const useMapping = defineStore('mapping', () => {
   watch(lens, (now) => {
     if (now !== 'map' && now !== 'form') putTapeAway()
     form.shown = now === 'form'
+    order.shown = now === 'order'
     if (now !== 'map') {
       stretch.value = false
     }

@@ -53,7 +53,9 @@ export const useWorkspace = defineStore('workspace', () => {
 
   const part = computed(() => look.value.parts.find((p) => p.id === selected.value) ?? null)
   const planPart = computed(() => plan.value?.parts.find((p) => p.id === selected.value) ?? null)
-  const request = computed(() => ({
+  // Coats in the order that was on screen when the plan was asked for; a small edit keeps it.
+  const onScreen = shallowRef<string[] | null>(null)
+  const asks = computed(() => ({
     look: look.value,
     faceId: preferences.face,
     kitId: preferences.kit,
@@ -61,6 +63,7 @@ export const useWorkspace = defineStore('workspace', () => {
     // Coarse shades and lights while something is in the hand.
     draft: dragging.value,
   }))
+  const request = computed(() => ({ ...asks.value, onScreen: onScreen.value }))
 
   // Loading and saving ------------------------------------------------------------------------------------------
 
@@ -164,6 +167,7 @@ export const useWorkspace = defineStore('workspace', () => {
     const mine = (planning = new AbortController())
     busy.value = true
     try {
+      onScreen.value = plan.value?.steps.map((s) => s.key) ?? null
       const asked = request.value
       if (lampHeld.value && asked.look.form) {
         const lit = await createImageBitmap(await api.formLamp(asked, mine.signal))
@@ -241,7 +245,7 @@ export const useWorkspace = defineStore('workspace', () => {
   }
 
   watch(
-    [request, id, () => catalogue.ready, () => catalogue.faces, () => catalogue.settings, lamp],
+    [asks, id, () => catalogue.ready, () => catalogue.faces, () => catalogue.settings, lamp],
     () => void follow(),
   )
   watch(dragging, (now) => {

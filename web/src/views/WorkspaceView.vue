@@ -10,6 +10,7 @@ import FormInspector from '../components/FormInspector.vue'
 import CoatsInspector from '../components/CoatsInspector.vue'
 import ComparePanel from '../components/ComparePanel.vue'
 import LookInspector from '../components/LookInspector.vue'
+import OrderInspector from '../components/OrderInspector.vue'
 import MapInspector from '../components/MapInspector.vue'
 import PartInspector from '../components/PartInspector.vue'
 import PartLibrary from '../components/PartLibrary.vue'
@@ -43,6 +44,8 @@ const placing = ref(false)
 const SHEETS = [
   { label: 'Step sheet, A4', key: 'A4' },
   { label: 'Step sheet, Letter', key: 'Letter' },
+  { label: 'Booth sheet, one page, A4', key: 'A4 booth' },
+  { label: 'Booth sheet, one page, Letter', key: 'Letter booth' },
   { label: 'Look file', key: 'file' },
 ]
 
@@ -69,8 +72,13 @@ async function sheet(key: string) {
   printing.value = true
   try {
     download(
-      await api.sheet(workspace.request, key, preferences.unit),
-      `${props.id}-on-${preferences.face}.pdf`,
+      await api.sheet(
+        workspace.request,
+        key.split(' ')[0]!,
+        preferences.unit,
+        key.endsWith('booth') ? 'booth' : 'full',
+      ),
+      `${props.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
     )
   } catch (error) {
     message.error((error as Error).message, { duration: 9000, closable: true })
@@ -123,6 +131,7 @@ function onKey(event: KeyboardEvent) {
   } else if (event.key.toLowerCase() === 'm') mapping.lens = mapping.lens === 'map' ? 'look' : 'map'
   else if (event.key.toLowerCase() === 'c') mapping.lens = mapping.lens === 'coats' ? 'look' : 'coats'
   else if (event.key.toLowerCase() === 'o') mapping.lens = mapping.lens === 'form' ? 'look' : 'form'
+  else if (event.key.toLowerCase() === 'r') mapping.lens = mapping.lens === 'order' ? 'look' : 'order'
   else if (event.key.toLowerCase() === 't' && mapping.lens === 'map') {
     if (mapping.taping) mapping.putTapeAway()
     else mapping.taping = true
@@ -270,6 +279,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
       <aside class="side" aria-label="Inspector">
         <map-inspector v-if="mapping.lens === 'map'" />
         <form-inspector v-else-if="mapping.lens === 'form'" />
+        <order-inspector v-else-if="mapping.lens === 'order'" />
         <coats-inspector v-else-if="mapping.lens === 'coats'" />
         <part-inspector v-else-if="workspace.part" :part="workspace.part" />
         <look-inspector v-else />

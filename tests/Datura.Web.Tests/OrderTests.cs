@@ -1,0 +1,89 @@
+using System.Net;
+using Datura.Core.Order;
+using Datura.Core.Shapes;
+using Datura.Files.Json;
+using Datura.Web;
+
+namespace Datura.Web.Tests;
+
+/// <summary>Order, versions and the booth sheet through the service.</summary>
+public class OrderTests(Service service) : IClassFixture<Service>
+{
+    [Fact]
+    public async Task TheShortestOrderIsKeptByTheLookAndPlansAsLong()
+    {
+        var request = await service.DemoRequest();
+        var found = await Service.Read<ShortestResource>(await service.Send(HttpMethod.Post, "/api/plan/order/shortest?seconds=1", request));
+        Assert.True(found.TotalSeconds <= found.NowSeconds && found.BoundSeconds <= found.TotalSeconds && found.TotalSeconds < found.NaiveSeconds);
+        var kept = request with { Look = request.Look with { Order = new(Sequence: found.Sequence) } };
+        var plan = await Service.Read<Core.Plan>(await service.Send(HttpMethod.Post, "/api/plan", kept));
+        Assert.Equal(found.TotalSeconds, plan.TotalSeconds, 1.0);
+        Assert.Equal(plan.Steps.SelectMany(s => s.Coats).Count(), found.Sequence.Count);
+    }
+
+    [Fact]
+    public async Task AStepMovesWhereTheRulesAllowAndIsRefusedByNameWhereNot()
+    {
+        var request = await service.DemoRequest();
+        var plan = await Service.Read<Core.Plan>(await service.Send(HttpMethod.Post, "/api/plan", request));
+        var last = plan.Steps[^1];
+        var refused = await service.Send(HttpMethod.Post, $"/api/plan/order/move?step={Uri.EscapeDataString(last.Key)}&to=1", request);
+        Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+        Assert.Contains("cannot go before", (await Service.Read<Problem>(refused)).Detail);
+        var moved = await Service.Read<MovedResource>(await service.Send(HttpMethod.Post, $"/api/plan/order/move?step={Uri.EscapeDataString(last.Key)}&to={plan.Steps.Count}", request));
+        Assert.NotEmpty(moved.Sequence);
+        var gone = await service.Send(HttpMethod.Post, "/api/plan/order/move?step=nothing/here&to=1", request);
+        Assert.Contains("not in the plan any more", (await Service.Read<Problem>(gone)).Detail);
+    }
+
+    [Fact]
+    public async Task VersionsFollowTheSlotAndHavePictures()
+    {
+        var request = await service.DemoRequest();
+        var all = await Service.Read<VersionsResource>(await service.Send(HttpMethod.Post, "/api/plan/versions?slot=120", request));
+        Assert.Equal(all.Curve.Count - 1, all.Chosen);
+        var none = await Service.Read<VersionsResource>(await service.Send(HttpMethod.Post, "/api/plan/versions?slot=1", request));
+        Assert.Null(none.Chosen);
+        Assert.Contains("min too long", none.Said);
+        var picture = await service.Send(HttpMethod.Post, $"/api/plan/versions.png?at=0,{all.Curve.Count - 1}", request);
+        Assert.Equal("image/png", picture.Content.Headers.ContentType!.MediaType);
+        Assert.Equal(HttpStatusCode.BadRequest, (await service.Send(HttpMethod.Post, "/api/plan/versions.png?at=999", request)).StatusCode);
+        Assert.Equal(HttpStatusCode.BadRequest, (await service.Send(HttpMethod.Post, "/api/plan/versions?slot=100000", request)).StatusCode);
+    }
+
+    [Fact]
+    public async Task AVersionThatIsPaintedIsSaidOnThePlan()
+    {
+        var request = await service.DemoRequest();
+        var part = request.Look.Parts.Last();
+        var lesser = request with { Look = request.Look with { Parts = [.. request.Look.Parts.Select(p => p == part ? p with { Version = PartVersion.Out } : p)] } };
+        var plan = await Service.Read<Core.Plan>(await service.Send(HttpMethod.Post, "/api/plan", lesser));
+        Assert.Contains(plan.ThisTime, t => t.EndsWith("left out", StringComparison.Ordinal));
+        Assert.DoesNotContain(plan.Parts, p => p.Id == part.Id);
+    }
+
+    [Fact]
+    public async Task TiesInACircleKeepTheLookAndSayWhichParts()
+    {
+        var request = await service.DemoRequest();
+        var circle = request with { Look = request.Look with { Order = new(Ties: [new("a/x", "b/x"), new("b/x", "a/x")]) } };
+        var answer = await service.Send(HttpMethod.Post, "/api/plan", circle);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains("go round in a circle", await answer.Content.ReadAsStringAsync());
+    }
+
+    [Fact]
+    public async Task TheBoothSheetIsOnePage()
+    {
+        var answer = await service.Send(HttpMethod.Post, "/api/plan/sheet?paper=A4&kind=booth", await service.DemoRequest());
+        using var pdf = UglyToad.PdfPig.PdfDocument.Open(await answer.Content.ReadAsByteArrayAsync());
+        Assert.Equal(1, pdf.NumberOfPages);
+    }
+
+    [Fact]
+    public async Task RulesAndRatesNameTheirSources()
+    {
+        Assert.All(await service.Get<RuleResource[]>("/api/order/rules"), r => Assert.NotEmpty(r.Source));
+        Assert.All(await service.Get<RateEntry[]>("/api/order/rates"), r => Assert.True(r.Least < r.Usual && r.Usual < r.Most && r.Source.Length > 0));
+    }
+}

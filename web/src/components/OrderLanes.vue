@@ -1,0 +1,301 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { clock } from '../lib/format'
+import { useOrder } from '../stores/order'
+import { useWorkspace } from '../stores/workspace'
+
+/** Hands, drying and poses of the sitting to one scale; a step in the hands' lane is dragged to another place. */
+const workspace = useWorkspace()
+const order = useOrder()
+const lanes = ref<HTMLElement | null>(null)
+const dragged = ref<{ key: string; from: number; to: number } | null>(null)
+
+const total = computed(() => Math.max(1, workspace.plan?.totalSeconds ?? 1))
+const steps = computed(() => workspace.plan?.steps ?? [])
+const painters = computed(() => Math.max(1, ...steps.value.map((s) => s.painter)))
+const share = (seconds: number) => `${(100 * seconds) / total.value}%`
+
+// Drying bars lie under each other only where they overlap in time.
+const drying = computed(() => {
+  const rows: number[] = []
+  return steps.value
+    .filter((s) => s.dryingSeconds > 0)
+    .map((s) => {
+      const from = s.startSeconds + s.setUpSeconds + s.workSeconds
+      let row = rows.findIndex((end) => end <= from)
+      if (row < 0) row = rows.length
+      rows[row] = from + s.dryingSeconds
+      return { step: s, from, row: Math.min(row, 3) }
+    })
+})
+const rows = computed(() => Math.min(4, Math.max(1, ...drying.value.map((d) => d.row + 1))))
+
+const SHORT: Record<string, string> = {
+  'Face to the front': 'front',
+  'Eyes closed, softly': 'eyes closed',
+  'Lips together': 'lips together',
+  'Chin up': 'chin up',
+  'Turn your head, one side after the other': 'turn the head',
+}
+
+/** Shows the face at a minute of the sitting. */
+function scrub(event: PointerEvent) {
+  if (event.buttons === 0 || !lanes.value) return
+  const box = lanes.value.getBoundingClientRect()
+  const at = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width)) * total.value
+  const done = steps.value.filter((s) => s.startSeconds + s.setUpSeconds + s.workSeconds <= at + 0.5).length
+  workspace.shownSteps = done >= steps.value.length ? null : done
+}
+
+const head = computed(() => {
+  const step = steps.value[(workspace.shownSteps ?? steps.value.length) - 1]
+  return step ? step.startSeconds + step.setUpSeconds + step.workSeconds : 0
+})
+
+// One label for as long as the pose stays.
+const poses = computed(() => {
+  const found: { words: string; from: number; to: number }[] = []
+  for (const s of [...steps.value].sort((a, b) => a.startSeconds - b.startSeconds)) {
+    const words = s.poses.map((p) => SHORT[p] ?? p).join(', ')
+    const end = s.startSeconds + s.setUpSeconds + s.workSeconds
+    const last = found.at(-1)
+    if (last?.words === words) last.to = Math.max(last.to, end)
+    else found.push({ words, from: s.startSeconds, to: end })
+  }
+  return found
+})
+
+function press(event: PointerEvent, key: string, number: number) {
+  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  dragged.value = { key, from: number, to: number }
+  order.refused = ''
+}
+
+function move(event: PointerEvent) {
+  if (!dragged.value || !lanes.value) return
+  const box = lanes.value.getBoundingClientRect()
+  const at = ((event.clientX - box.left) / box.width) * total.value
+  const others = steps.value.filter((s) => s.key !== dragged.value!.key)
+  dragged.value.to =
+    1 + others.filter((s) => s.startSeconds + (s.setUpSeconds + s.workSeconds) / 2 < at).length
+}
+
+function drop() {
+  const d = dragged.value
+  dragged.value = null
+  if (!d) return
+  if (d.to === d.from) workspace.shownSteps = workspace.shownSteps === d.from ? null : d.from
+  else void order.move(d.key, d.to)
+}
+
+function dropAt(to: number) {
+  const step = steps.value[to - 1]
+  return step
+    ? to > (dragged.value?.from ?? 0)
+      ? step.startSeconds + step.setUpSeconds + step.workSeconds
+      : step.startSeconds
+    : 0
+}
+</script>
+
+<template>
+  <div class="lanes" role="group" aria-label="Lanes of the sitting">
+    <div class="names faint">
+      <span v-for="p in painters" :key="p" class="hand">{{ painters > 1 ? `painter ${p}` : 'hands' }}</span>
+      <span :style="{ height: `${rows * 6 + 4}px` }">drying</span>
+      <span class="pose">pose</span>
+    </div>
+    <div ref="lanes" class="scale">
+      <div v-for="p in painters" :key="p" class="lane hands">
+        <button
+          v-for="s in steps.filter((one) => one.painter === p)"
+          :key="s.key"
+          class="block"
+          :class="{
+            shown: workspace.shownSteps === s.number,
+            held: dragged?.key === s.key,
+            pinned: s.pinned,
+          }"
+          :style="{
+            left: share(s.startSeconds),
+            width: share(s.setUpSeconds + s.workSeconds),
+            background: `linear-gradient(90deg, var(--line) ${share2(s)}, ${s.paintColour} ${share2(s)})`,
+          }"
+          :title="`${s.number} ${s.title}: ${clock(s.setUpSeconds + s.workSeconds)}. Drag it to another place.`"
+          :aria-label="`Step ${s.number}, ${s.title}`"
+          @pointerdown="(e) => press(e, s.key, s.number)"
+          @pointermove="move"
+          @pointerup="drop"
+          @pointercancel="dragged = null"
+          @keydown.enter.prevent="workspace.shownSteps = s.number"
+        >
+          <span class="number">{{ s.number }}</span>
+        </button>
+        <span
+          v-if="dragged && dragged.to !== dragged.from"
+          class="target"
+          :style="{ left: share(dropAt(dragged.to)) }"
+        />
+      </div>
+      <div
+        class="lane scrubbed"
+        title="Drag to see the face at that minute"
+        :style="{ height: `${rows * 6 + 4}px` }"
+        @pointerdown="scrub"
+        @pointermove="scrub"
+      >
+        <span
+          v-for="d in drying"
+          :key="d.step.key"
+          class="dries"
+          :class="{ shown: workspace.shownSteps === d.step.number }"
+          :style="{
+            left: share(d.from),
+            width: share(Math.min(d.step.dryingSeconds, total - d.from)),
+            top: `${2 + d.row * 6}px`,
+          }"
+          :title="`${d.step.title} dries ${clock(d.step.dryingSeconds)}`"
+        />
+      </div>
+      <div class="lane pose scrubbed" @pointerdown="scrub" @pointermove="scrub">
+        <span
+          v-for="(p, k) in poses"
+          :key="k"
+          class="held"
+          :style="{ left: share(p.from), width: share(p.to - p.from) }"
+          :title="p.words"
+          >{{ p.words }}</span
+        >
+      </div>
+      <span class="head" :style="{ left: share(head) }" />
+    </div>
+  </div>
+</template>
+
+<script lang="ts">
+// Set-up is the pale start of a block.
+function share2(step: { setUpSeconds: number; workSeconds: number }) {
+  return `${(100 * step.setUpSeconds) / Math.max(0.1, step.setUpSeconds + step.workSeconds)}%`
+}
+</script>
+
+<style scoped>
+.lanes {
+  display: grid;
+  grid-template-columns: 76px 1fr;
+  font-size: 12px;
+  margin-top: 5px;
+}
+
+.names span {
+  display: block;
+}
+
+.names .hand {
+  height: 32px;
+  line-height: 32px;
+}
+
+.names .pose {
+  height: 20px;
+  line-height: 20px;
+}
+
+.scale {
+  position: relative;
+}
+
+.scrubbed {
+  cursor: ew-resize;
+  touch-action: none;
+}
+
+.head {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 3px;
+  margin-left: -2px;
+  border-radius: 2px;
+  background: var(--ink);
+  pointer-events: none;
+}
+
+.lane {
+  position: relative;
+  overflow: hidden;
+}
+
+.lane.hands {
+  height: 32px;
+}
+
+.lane.pose {
+  height: 20px;
+}
+
+.block {
+  position: absolute;
+  top: 1px;
+  height: 30px;
+  padding: 0;
+  border: 1px solid var(--panel);
+  border-radius: 4px;
+  cursor: grab;
+  touch-action: none;
+  overflow: hidden;
+  min-width: 6px;
+}
+
+.block.shown {
+  outline: 2px solid var(--accent);
+  outline-offset: -2px;
+}
+
+.block.held {
+  opacity: 0.55;
+}
+
+.block.pinned {
+  border-top: 4px solid var(--accent);
+}
+
+.number {
+  padding: 0 4px;
+  border-radius: 6px;
+  background: var(--panel);
+  color: var(--ink);
+  font-size: 12px;
+}
+
+.target {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 3px;
+  margin-left: -1px;
+  background: var(--accent);
+}
+
+.dries {
+  position: absolute;
+  height: 4px;
+  border-radius: 2px;
+  background: var(--accent);
+  opacity: 0.4;
+}
+
+.dries.shown {
+  opacity: 1;
+}
+
+.lane .held {
+  position: absolute;
+  padding: 0 4px;
+  border-left: 2px solid var(--line);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  line-height: 20px;
+}
+</style>
