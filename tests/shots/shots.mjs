@@ -63,6 +63,23 @@ await shot('form', '/looks/low-tide-bones', {
     await page.waitForTimeout(4000)
   },
 })
+await shot('form-crab', '/looks/barnacle-saint', {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Form', exact: true }).click()
+    await page.keyboard.press('2')
+    await page.waitForTimeout(3000)
+    await page.getByText('shading', { exact: true }).click()
+    await page.waitForTimeout(2500)
+  },
+})
+await shot('order', '/looks/wreck-diver', {
+  act: async (page) => {
+    await page.keyboard.press('r')
+    await page.waitForTimeout(9000)
+    await page.getByRole('button', { name: /^Step 8,/ }).press('Enter')
+    await page.waitForTimeout(1500)
+  },
+})
 await shot('pointing', '/looks/drowned-lamp-keeper', {
   face: 'bartram',
   act: async (page) => {
@@ -126,6 +143,10 @@ const post = async (path) =>
   )
 writeFileSync(new URL('figures/steps.png', docs), await post('/api/plan/strip'))
 writeFileSync(new URL('figures/paint.png', docs), await post('/api/plan/paint?pixels=768'))
+const booth = new URL('screenshots/booth.pdf', docs)
+writeFileSync(booth, await post('/api/plan/sheet?paper=A4&kind=booth'))
+execFileSync('pdftoppm', ['-r', '75', '-png', booth.pathname, booth.pathname.replace('.pdf', '')])
+rmSync(booth)
 const pdf = new URL('screenshots/sheet.pdf', docs)
 writeFileSync(pdf, await post('/api/plan/sheet?paper=A4'))
 execFileSync('pdftoppm', [

@@ -69,7 +69,7 @@ const head = computed(() => {
 </script>
 
 <template>
-  <section class="strip" aria-label="Build strip">
+  <section class="strip" :class="{ lanes: mapping.lens === 'order' }" aria-label="Build strip">
     <div class="ruler">
       <span class="faint start">0:00 sits down</span>
       <div
@@ -263,6 +263,11 @@ const head = computed(() => {
 }
 
 @media (max-width: 640px) {
+  /* The lanes tell the same, and the words beside the bust need the room. */
+  .strip.lanes .steps {
+    display: none;
+  }
+
   .start {
     display: none;
   }
