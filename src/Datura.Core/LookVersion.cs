@@ -1,3 +1,4 @@
+using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core;
@@ -5,17 +6,17 @@ namespace Datura.Core;
 /// <summary>A look as it is painted this time: without what is left out, with quick versions in place.</summary>
 public static class LookVersion
 {
-    public static Look Shown(Look look) => look.Parts.All(p => p.Version == PartVersion.Full) ? look : look with
+    public static Look Shown(Look look, Kit kit) => look.Parts.All(p => p.Version == PartVersion.Full) ? look : look with
     {
-        Parts = [.. look.Parts.Where(p => p.Version != PartVersion.Out).Select(p => p.Version == PartVersion.Quick && PartKinds.Find(p.Kind) is { } kind ? QuickVersion.Of(kind, p, out _) ?? p : p)],
+        Parts = [.. look.Parts.Where(p => p.Version != PartVersion.Out).Select(p => p.Version == PartVersion.Quick && PartKinds.Find(p.Kind) is { } kind ? QuickVersion.Of(kind, p, kit, out _) ?? p : p)],
     };
 
     /// <summary>What is quicker or left out, a line a part.</summary>
-    public static IReadOnlyList<string> ThisTime(Look look) =>
+    public static IReadOnlyList<string> ThisTime(Look look, Kit kit) =>
     [
         .. look.Parts.Where(p => p.Version != PartVersion.Full && PartKinds.Find(p.Kind) is not null).Select(p => (Part: p, Kind: PartKinds.Find(p.Kind)!))
             .Select(p => p.Part.Version == PartVersion.Out ? $"{Named(p.Kind, p.Part, look)} left out"
-                : QuickVersion.Of(p.Kind, p.Part, out var what) is null ? null : $"{Named(p.Kind, p.Part, look)} {string.Join(", ", what)}").OfType<string>(),
+                : QuickVersion.Of(p.Kind, p.Part, kit, out var what) is null ? null : $"{Named(p.Kind, p.Part, look)} {string.Join(", ", what)}").OfType<string>(),
         .. look.Form is { LeftOut: true } ? ["shades and lights left out"] : Array.Empty<string>(),
     ];
 

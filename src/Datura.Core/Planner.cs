@@ -28,8 +28,8 @@ public static class Planner
         }
 
         // What is left out stays in the look but not on the face; quick versions stand in for the whole part.
-        var thisTime = LookVersion.ThisTime(look);
-        look = LookVersion.Shown(look);
+        var thisTime = LookVersion.ThisTime(look, kit);
+        look = LookVersion.Shown(look, kit);
         var costume = setting.Costume;
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
             .AsParallel().AsOrdered()

@@ -65,7 +65,7 @@ public sealed record CoatJob(
             var reloads = Math.Floor(area / rate.AreaCm2PerLoad) + Math.Floor(line / rate.LineMmPerLoad);
             var dots = Marks.Count(m => m is DotMark);
             return area / rate.AreaCm2PerMinute * 60 + drawing + reloads * Pace.Of(Rates.Reloading)
-                + Coats * ((Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot) + (ThroughStencil ? Pace.Of(Rates.PlaceStencil) : 0));
+                + Coats * (ThroughStencil ? Math.Ceiling(AreaMm2 / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
         }
     }
 

@@ -29,12 +29,13 @@ public static class OrderRules
     public static readonly OrderRule MustFirst = new("mustFirst", "must parts first, so that a wearer who leaves early leaves readable", false, true);
     public static readonly OrderRule TopDown = new("topDown", "from the top down, so that the hand never rests on wet paint", false, true);
     public static readonly OrderRule FarSideFirst = new("farSideFirst", "the far side first", false, true);
+    public static readonly OrderRule LidsOnce = new("lidsOnce", "all that goes on the lids in one closing", false, false);
     public static readonly OrderRule ToolInHand = new("toolInHand", "the tool and paint are in the hand already", false, false);
     public static readonly OrderRule BusyHands = new("busyHands", "something else dries meanwhile", false, false);
 
     public static IReadOnlyList<OrderRule> All { get; } =
     [
         MapFirst, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
-        DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, ToolInHand, BusyHands,
+        DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, LidsOnce, ToolInHand, BusyHands,
     ];
 }

@@ -35,8 +35,11 @@ public static class Rates
     public const string PressDot = "dotSeconds";
     public const string PlaceStencil = "stencilSeconds";
 
-    // Kinds whose figures are pressed through a mesh or a cut card.
-    private static readonly HashSet<string> Stencilled = ["scales"];
+    // Coats that are pressed through a mesh or a cut card.
+    private static readonly HashSet<(string Kind, string Role)> Stencilled = [("scales", "scale")];
+
+    /// <summary>Painted ground that one placing of a mesh or card lays, mm² (from memory, unverified).</summary>
+    public const double StencilMm2 = 900;
 
     private const double FanShare = 0.6;
     private const double PowderedSeconds = 15;
@@ -81,8 +84,8 @@ public static class Rates
         _ => throw new ArgumentOutOfRangeException(nameof(tool)),
     };
 
-    /// <summary>Whether a kind's first coat goes on through a mesh or card.</summary>
-    public static bool ThroughStencil(string kind) => Stencilled.Contains(kind);
+    /// <summary>Whether a coat goes on through a mesh or card.</summary>
+    public static bool ThroughStencil(string kind, string role) => Stencilled.Contains((kind, role));
 
     /// <summary>
     /// Drying of one coat; thicker than usual takes longer in proportion. A fan takes four tenths off; powder sets a cream at

@@ -66,6 +66,11 @@ public static class Steps
             why.Add(new(OrderRules.ToolInHand, network.Groups[before].Words, true));
         }
 
+        if (before >= 0 && network.Groups[before].Poses.Contains(Poses.EyesClosed) && network.Groups[g].Poses.Contains(Poses.EyesClosed))
+        {
+            why.Add(new(OrderRules.LidsOnce, null, true));
+        }
+
         if (dries)
         {
             why.Add(new(OrderRules.BusyHands, null, true));

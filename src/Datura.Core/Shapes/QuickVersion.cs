@@ -1,3 +1,5 @@
+using Datura.Core.Paint;
+
 namespace Datura.Core.Shapes;
 
 /// <summary>
@@ -8,6 +10,19 @@ public static class QuickVersion
 {
     private const double FewerShare = 0.6;
 
+    // No time for gems: gel dots, or dots of the brightest paint (common practice).
+    private static (PaintMix Mix, string Words)? StandIn(PaintMix mix, Kit kit)
+    {
+        Material? Of(string paint) => kit.Paints.FirstOrDefault(p => p.Id == paint)?.Material;
+        if (mix.Shares.All(s => Of(s.Paint) is not (Material.Gem or Material.Leaf)))
+        {
+            return null;
+        }
+
+        return kit.Paints.FirstOrDefault(p => p.Material == Material.Gel) is { } gel ? (new([new(gel.Id, 1)]), $"{gel.Name.ToLowerInvariant()} dots instead of gems")
+            : kit.Paints.FirstOrDefault(p => p.Finish is Finish.Pearl or Finish.Metal && Materials.Mixes(p.Material)) is { } bright ? (new([new(bright.Id, 1)]), $"dots of {bright.Name.ToLowerInvariant()} instead of gems") : null;
+    }
+
     // Lines that only go round or along something; legs and stems are the thing itself.
     private static readonly string[] OutlineWords = ["outline", "edge", "line", "ridge", "vein"];
 
@@ -15,7 +30,8 @@ public static class QuickVersion
 
     /// <summary>The part with less work, or null when the kind has no quicker way.</summary>
     /// <param name="what">What is done differently, in words.</param>
-    public static Part? Of(PartKind kind, Part part, out IReadOnlyList<string> what)
+    /// <param name="kit">The box at hand, for what stands in for slow materials.</param>
+    public static Part? Of(PartKind kind, Part part, Kit kit, out IReadOnlyList<string> what)
     {
         var said = new List<string>();
         var paints = new Dictionary<string, PaintMix>(part.Paints);
@@ -27,7 +43,12 @@ public static class QuickVersion
         {
             var dropped = role.Stage == Stage.Highlight || (role.Stage == Stage.Line && IsOutline(role) && painted.Any(r => r.Stage == Stage.BodyColour))
                 || (role.Stage == Stage.Depth && painted.Any(r => r.Stage == Stage.BodyColour)) || (role.Stage == Stage.Finish && filled);
-            if (dropped && filled && paints.Count > 1)
+            if (StandIn(paints[role.Id], kit) is { } dots)
+            {
+                paints[role.Id] = dots.Mix;
+                said.Add(dots.Words);
+            }
+            else if (dropped && filled && paints.Count > 1)
             {
                 paints.Remove(role.Id);
                 said.Add($"no {role.Label.ToLowerInvariant()}");

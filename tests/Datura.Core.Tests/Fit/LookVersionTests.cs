@@ -92,7 +92,7 @@ public class LookVersionTests
     public void AQuickVersionIsQuickerAndStillThere(string id)
     {
         var (kind, part) = (PartKinds.Find(id)!, DemoWorld.Part(id));
-        if (part.Kind == "motif" || QuickVersion.Of(kind, part, out var what) is not { } quick)
+        if (part.Kind == "motif" || QuickVersion.Of(kind, part, DemoWorld.Kit, out var what) is not { } quick)
         {
             return;
         }
@@ -101,6 +101,18 @@ public class LookVersionTests
         double Work(Part p) => DemoWorld.PlanOf(p).Steps.Sum(s => s.WorkSeconds);
         Assert.NotEmpty(quick.Paints);
         Assert.InRange(Work(quick), 0.1, Work(part) - 1e-6);
+    }
+
+    // No gems: gel dots (common practice).
+    [Fact]
+    public void GemsBecomeGelDots()
+    {
+        var kit = DemoWorld.AllKits[1];
+        var gems = kit.Paints.First(p => p.Material == Datura.Core.Paint.Material.Gem);
+        var part = DemoWorld.Part("gemArc") with { Paints = new Dictionary<string, PaintMix> { ["gem"] = new([new(gems.Id, 1)]) } };
+        var quick = QuickVersion.Of(PartKinds.Find("gemArc")!, part, kit, out var what)!;
+        Assert.Contains(what, w => w.Contains("instead of gems"));
+        Assert.NotEqual(gems.Id, quick.Paints["gem"].Shares[0].Paint);
     }
 
     [Fact]

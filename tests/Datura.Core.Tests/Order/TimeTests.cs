@@ -100,6 +100,27 @@ public class TimeTests
         Assert.True(Timetable.Of(fan, order).TotalSeconds <= Timetable.Of(air, order).TotalSeconds + 1e-6);
     }
 
+    // A mesh lays many scales at a press; drawn by hand each row takes its time (common practice).
+    [Fact]
+    public void ScalesThroughAMeshAreFasterThanDrawnZigzags()
+    {
+        var mesh = DemoWorld.Part("scales");
+        var drawn = mesh with { Words = new Dictionary<string, string>(mesh.Words) { ["laid"] = "as zigzags" }, Paints = new Dictionary<string, PaintMix> { ["zigzag"] = mesh.Paints["scale"] } };
+        var (through, byHand) = (DemoWorld.PlanOf(mesh), DemoWorld.PlanOf(drawn));
+        Assert.NotEmpty(byHand.Steps);
+        Assert.True(through.Steps.Sum(s => s.WorkSeconds) < byHand.Steps.Sum(s => s.WorkSeconds));
+    }
+
+    // Closing the lids once is enough for all that goes on them one after the other (common practice).
+    [Fact]
+    public void LidsAreClosedOnceForStepsThatFollowEachOther()
+    {
+        var jobs = new[] { OrderJobs.Of("a", Stage.BodyColour, 20, 0, 0, zone: "lid"), OrderJobs.Of("b", Stage.BodyColour, 20, 0, 2, parts: 2, zone: "forehead"), OrderJobs.Of("c", Stage.BodyColour, 20, 0, 4, parts: 3, zone: "lid") };
+        var network = StepNetwork.Of(jobs);
+        var order = ShortestOrder.Of(network, 1).Table.Order;
+        Assert.Equal(1, Math.Abs(Array.IndexOf(order, network.IndexOf("a/x")) - Array.IndexOf(order, network.IndexOf("c/x"))));
+    }
+
     [Fact]
     public void AWideLineIsFilledRatherThanDrawn()
     {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
+import { endOf, stepsDoneAt } from '../lib/sitting'
 import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
 import OrderLanes from './OrderLanes.vue'
@@ -52,19 +53,14 @@ function show(number: number | null) {
 /** Shows the face at a minute of the sitting. */
 function scrub(event: PointerEvent) {
   if (event.buttons === 0 || !bar.value || !plan.value) return
-  const box = bar.value.getBoundingClientRect()
-  const at = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width)) * total.value
-  const done = plan.value.steps.filter(
-    (s) => s.startSeconds + s.setUpSeconds + s.workSeconds <= at + 0.5,
-  ).length
-  workspace.shownSteps = done >= plan.value.steps.length ? null : done
+  workspace.shownSteps = stepsDoneAt(event, bar.value, plan.value.steps, total.value)
 }
 
 const head = computed(() => {
   const shown = workspace.shownSteps
   if (shown === null || !plan.value) return 100
   const step = plan.value.steps[shown - 1]
-  return step ? ((step.startSeconds + step.setUpSeconds + step.workSeconds) / total.value) * 100 : 0
+  return step ? (endOf(step) / total.value) * 100 : 0
 })
 </script>
 

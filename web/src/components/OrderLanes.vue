@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
+import { endOf, stepsDoneAt } from '../lib/sitting'
 import { useOrder } from '../stores/order'
 import { useWorkspace } from '../stores/workspace'
 
@@ -21,7 +22,7 @@ const drying = computed(() => {
   return steps.value
     .filter((s) => s.dryingSeconds > 0)
     .map((s) => {
-      const from = s.startSeconds + s.setUpSeconds + s.workSeconds
+      const from = endOf(s)
       let row = rows.findIndex((end) => end <= from)
       if (row < 0) row = rows.length
       rows[row] = from + s.dryingSeconds
@@ -41,15 +42,12 @@ const SHORT: Record<string, string> = {
 /** Shows the face at a minute of the sitting. */
 function scrub(event: PointerEvent) {
   if (event.buttons === 0 || !lanes.value) return
-  const box = lanes.value.getBoundingClientRect()
-  const at = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width)) * total.value
-  const done = steps.value.filter((s) => s.startSeconds + s.setUpSeconds + s.workSeconds <= at + 0.5).length
-  workspace.shownSteps = done >= steps.value.length ? null : done
+  workspace.shownSteps = stepsDoneAt(event, lanes.value, steps.value, total.value)
 }
 
 const head = computed(() => {
   const step = steps.value[(workspace.shownSteps ?? steps.value.length) - 1]
-  return step ? step.startSeconds + step.setUpSeconds + step.workSeconds : 0
+  return step ? endOf(step) : 0
 })
 
 // One label for as long as the pose stays.
@@ -57,7 +55,7 @@ const poses = computed(() => {
   const found: { words: string; from: number; to: number }[] = []
   for (const s of [...steps.value].sort((a, b) => a.startSeconds - b.startSeconds)) {
     const words = s.poses.map((p) => SHORT[p] ?? p).join(', ')
-    const end = s.startSeconds + s.setUpSeconds + s.workSeconds
+    const end = endOf(s)
     const last = found.at(-1)
     if (last?.words === words) last.to = Math.max(last.to, end)
     else found.push({ words, from: s.startSeconds, to: end })
@@ -90,11 +88,7 @@ function drop() {
 
 function dropAt(to: number) {
   const step = steps.value[to - 1]
-  return step
-    ? to > (dragged.value?.from ?? 0)
-      ? step.startSeconds + step.setUpSeconds + step.workSeconds
-      : step.startSeconds
-    : 0
+  return step ? (to > (dragged.value?.from ?? 0) ? endOf(step) : step.startSeconds) : 0
 }
 </script>
 

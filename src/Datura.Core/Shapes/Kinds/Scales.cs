@@ -4,11 +4,12 @@ using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Shapes.Kinds;
 
-/// <summary>A lattice of scales over a zone, as a mesh or a cut stencil lays them.</summary>
+/// <summary>A lattice of scales over a zone, as a mesh or a cut stencil lays them; without one, rows of short zigzags (common practice).</summary>
 public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["temple", "forehead", "cheekbone", "cheek hollow", "neck side"],
-    [new("scale", "Scales", Stage.BodyColour, Tool.Sponge, 1, 40)],
+    [new("scale", "Scales", Stage.BodyColour, Tool.Sponge, 1, 40), new("zigzag", "Zigzags", Stage.BodyColour, Tool.Round3, 1, 40, Optional: true)],
     [
         ParameterSpec.Choice("on", "Lies on", "The zone it covers.", 1, "forehead", "temple", "cheekbone", "cheek hollow", "neck side"),
+        ParameterSpec.Choice("laid", "Laid", "Through a mesh or card, or drawn by hand; zigzags need their paint.", 0, "through a mesh", "as zigzags"),
         ParameterSpec.Length("cell", "Cell", "Width of a scale.", 4, 24, 8),
         ParameterSpec.Length("gap", "Gap", "Between scales.", 0.5, 4, 1.4, 0.1),
         ParameterSpec.Ratio("fade", "Thin out", "Scales shrink towards the border.", 0, 1, 0.6),
@@ -21,6 +22,12 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
         var edges = Curves.Rings(zone).SelectMany(r => r.Zip(r.Skip(1))).Select(e => (A: new Coordinate(e.First.XMm, e.First.YMm), B: new Coordinate(e.Second.XMm, e.Second.YMm))).ToArray();
         var box = zone.EnvelopeInternal;
         var (cell, gap) = (context.Number("cell"), context.Number("gap"));
+        if (context.Word("laid") == "as zigzags")
+        {
+            Zigzags(context, pen, box);
+            return;
+        }
+
         var count = 0;
         var row = 0;
         for (var y = box.MinY; y <= box.MaxY; y += 0.62 * cell, row++)
@@ -45,5 +52,34 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
         }
 
         pen.Say("Scales a side", count, "");
+    }
+
+    private static void Zigzags(PartContext context, MarkPen pen, Envelope box)
+    {
+        var (cell, rows) = (context.Number("cell"), 0);
+        for (var y = box.MinY + cell / 2; y <= box.MaxY; y += cell)
+        {
+            var path = new List<ChartPoint>();
+            for (var (x, k) = (Math.Max(0, box.MinX), 0); x <= box.MaxX + cell; x += cell / 2, k++)
+            {
+                var at = new ChartPoint(x, y + (k % 2 == 0 ? 1 : -1) * 0.3 * cell);
+                if (context.Body.IsOn(context.Word("on"), at))
+                {
+                    path.Add(at);
+                }
+                else if (path.Count > 0)
+                {
+                    break;
+                }
+            }
+
+            if (path.Count > 2)
+            {
+                pen.Stroke("zigzag", path, _ => 0.16 * cell);
+                rows++;
+            }
+        }
+
+        pen.Say("Rows a side", rows, "");
     }
 }
