@@ -12,6 +12,8 @@ export default defineConfig({
   use: {
     baseURL: process.env.DATURA_URL ?? 'http://127.0.0.1:5180',
     viewport: { width: 1280, height: 800 },
+    // Half as many pixels each way: software rendering takes a quarter of the time, and clicks stay where they are.
+    deviceScaleFactor: 0.5,
     acceptDownloads: true,
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -9,7 +9,7 @@ public static class Sequencer
 {
     // Trials of the improving search; keeps the first answer under 50 ms for the largest looks (measured).
     private const int MostTrials = 4000;
-    private const int MostPairs = 8_000_000;
+    private const int MostPairs = 5_000_000;
 
     // An order on screen is only left for one that is clearly shorter, so that a small edit does not shuffle everything.
     private const double WorthSeconds = 12;

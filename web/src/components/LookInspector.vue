@@ -69,7 +69,9 @@ function factOf(id: string) {
         <li v-for="part in workspace.look.parts" :key="part.id">
           <button @click="workspace.selected = part.id">
             <span>{{ catalogue.kindOf(part.kind)?.label ?? part.kind }}</span>
-            <span class="faint">{{ factOf(part.id) }}</span>
+            <span class="faint">{{
+              part.version === 'out' ? 'left out' : part.version === 'quick' ? 'quick' : factOf(part.id)
+            }}</span>
           </button>
         </li>
       </ul>

@@ -234,6 +234,20 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
           <n-radio-button value="extra" label="extra" />
         </n-radio-group>
       </div>
+      <div class="line">
+        <span class="faint">This time</span>
+        <n-radio-group
+          :value="part.version ?? 'full'"
+          size="small"
+          @update:value="
+            (v: 'full' | 'quick' | 'out') => workspace.edit(part.id, { version: v === 'full' ? null : v })
+          "
+        >
+          <n-radio-button value="full" label="all" />
+          <n-radio-button value="quick" label="quick" />
+          <n-radio-button value="out" label="left out" />
+        </n-radio-group>
+      </div>
       <label class="line">
         <span class="faint">Reserved from the base</span>
         <n-switch
