@@ -53,7 +53,7 @@ public static class Planner
         var total = sitting.LikelySeconds;
         CautionNote[] all =
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(total, setting), .. MapCaution(look, kit),
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit),
         ];
         var plan = new Plan(
             look.Name,
@@ -98,13 +98,18 @@ public static class Planner
         where kit.Paints.All(p => p.Id != share.Paint)
         select new PlanProblem($"{part.Field}.{paint.Key}", $"The kit {kit.Name} has no paint {share.Paint}. Choose another or add it to the kit.");
 
-    private static IEnumerable<CautionNote> SlotCaution(double totalSeconds, Setting setting)
+    private static IEnumerable<CautionNote> SlotCaution(TimeSpread sitting, Setting setting)
     {
-        var over = totalSeconds / 60 - setting.SlotMinutes;
+        var over = sitting.LikelySeconds / 60 - setting.SlotMinutes;
         if (over > 0)
         {
             yield return new(Severity.Warning, FormattableString.Invariant(
                 $"The plan takes {over:0.#} min longer than the slot of {setting.SlotMinutes:0.#} min. Leave out an extra part, or take a larger tool."), null);
+        }
+        else if (sitting.At(setting.Confidence) / 60 > setting.SlotMinutes)
+        {
+            yield return new(Severity.Note, FormattableString.Invariant(
+                $"The plan likely fits the slot of {setting.SlotMinutes:0.#} min, but {100 * setting.Confidence:0} % of sittings need up to {sitting.At(setting.Confidence) / 60:0.#} min. Fit it to the slot in the Order lens."), null);
         }
     }
 

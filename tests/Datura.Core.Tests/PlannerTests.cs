@@ -80,6 +80,15 @@ public class PlannerTests
         Assert.Contains(plan.Cautions, c => c.Sentence.Contains("longer than the slot", StringComparison.Ordinal));
     }
 
+    // Likely is not sure: a slot just above the likely time does not hold four sittings in five.
+    [Fact]
+    public void APlanThatOnlyLikelyFitsSaysHowLongMostSittingsNeed()
+    {
+        var usual = DemoWorld.Plan("quay-seal").Plan;
+        var tight = DemoWorld.Parade with { SlotMinutes = usual.TotalSeconds / 60 + 0.2 };
+        Assert.Contains(Planner.Plan(DemoWorld.Look("quay-seal"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, tight).Plan.Cautions, c => c.Sentence.Contains("80 % of sittings need up to", StringComparison.Ordinal));
+    }
+
     [Fact]
     public void TheWearersCautionsAreOnThePlan() =>
         Assert.Contains(DemoWorld.Plan("drowned-lamp-keeper").Plan.Cautions, c => c.Sentence.Contains("lenses", StringComparison.Ordinal));

@@ -29,6 +29,9 @@ const slot = computed(() => {
   const p = plan.value
   if (!p) return ''
   const over = p.totalSeconds / 60 - p.setting.slotMinutes
+  const late = p.time.atConfidenceSeconds / 60 - p.setting.slotMinutes
+  if (over <= 0 && late > 0)
+    return `${Math.round(100 * p.time.confidence)} % of sittings need up to ${Math.ceil(late + p.setting.slotMinutes)} min, the slot is ${p.setting.slotMinutes} min`
   return over > 0
     ? `${Math.ceil(over)} min over the slot of ${p.setting.slotMinutes} min`
     : `fits the slot of ${p.setting.slotMinutes} min`

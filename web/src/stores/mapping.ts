@@ -55,7 +55,8 @@ export const useMapping = defineStore('mapping', () => {
   watch([() => workspace.selected, () => workspace.plan], ([selected], [before]) => {
     if (selected !== before) handles.value = []
     window.clearTimeout(handlesTimer)
-    if (!selected || workspace.dragging) return
+    // What is left out this time has no handles.
+    if (!selected || workspace.dragging || !workspace.planPart) return
     handlesTimer = window.setTimeout(async () => {
       try {
         const found = await api.handles(workspace.request, selected)
