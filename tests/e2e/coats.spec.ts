@@ -155,7 +155,10 @@ test('before and after a coat meet at a line that is dragged over the bust', asy
   await openCopy(page, 'storm-cormorant')
   await page.getByRole('button', { name: 'Coats', exact: true }).click()
   await page.getByLabel('Coat to compare before and after').click()
-  await page.getByText(/^\d+\. Skin base: ground/).last().click()
+  await page
+    .getByText(/^\d+\. Skin base: ground/)
+    .last()
+    .click()
   const slider = page.getByRole('slider', { name: 'Before to the left, after to the right' })
   await expect(slider).toBeVisible()
   const half = await bust(page).screenshot()
