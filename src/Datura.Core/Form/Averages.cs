@@ -5,7 +5,7 @@ namespace Datura.Core.Form;
 /// <summary>Box averages of a field of cells; beyond the edge the field goes on as it ends.</summary>
 public static class Averages
 {
-    // Columns added up together: a cache line, and whole vectors (measured: a quarter of the time of one sum a column).
+    // Columns added up together, in whole vectors, so that both cores share them (measured on 560×698 cells: 6 to 9 ms instead of 12 to 14).
     private const int Strip = 32;
 
     public static float[] Box(float[] field, int width, int height, int half, int passes = 1)

@@ -52,7 +52,7 @@ public sealed class FormGrid
 
     public double CellMm => Window.MmPerPixel;
 
-    /// <summary>Outward unit normal per cell. Single precision halves what has to be fetched (measured: a third of the time of a lit skin).</summary>
+    /// <summary>Outward unit normal per cell. Single precision halves what has to be fetched.</summary>
     public Vector3[] Normal { get; }
 
     /// <summary>What a height's change per mm of chart across adds to the slope on the skin.</summary>

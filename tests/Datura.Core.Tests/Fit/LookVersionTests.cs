@@ -72,16 +72,22 @@ public class LookVersionTests
         Assert.Contains("All of it fits", versions.Said(90, DemoWorld.Parade));
     }
 
-    // A heart on an eye patch makes no sense without the patch.
+    // What lies on a socket makes no sense without it: it goes with it, and what must stay keeps what it lies on.
     [Fact]
     public void WhatRestsOnAPartGoesWithIt()
     {
-        var patch = DemoWorld.Part("eyePatch") with { Sides = Sides.Left, Priority = Priority.Nice };
-        var dots = DemoWorld.Part("warts") with { Sides = Sides.Left, Priority = Priority.Nice };
-        var look = DemoWorld.LookOf(DemoWorld.Part("skinBase") with { Priority = Priority.Must }, patch, dots, DemoWorld.Part("cheekHollow") with { Priority = Priority.Nice });
-        var versions = LookVersions.Of(look, Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade), DemoWorld.Kit, DemoWorld.Parade);
-        Assert.NotEmpty(versions.Curve);
-        Assert.All(versions.Curve, v => Assert.InRange(v.Kept, 0, 1));
+        Part Socket(Priority priority, params (string Id, double Value)[] numbers) => DemoWorld.Part("socket", numbers) with { Priority = priority };
+        IReadOnlyList<LookVersionFound> Curve(Priority small)
+        {
+            var look = DemoWorld.LookOf(DemoWorld.Part("cheekHollow") with { Priority = Priority.Must }, Socket(Priority.Nice, ("aboveBrow", 9), ("downCheek", 22)), Socket(small, ("aboveBrow", -5), ("downCheek", 6)));
+            return LookVersions.Of(look, Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade), DemoWorld.Kit, DemoWorld.Parade).Curve;
+        }
+
+        bool Out(LookVersionFound version, string part) => version.Versions.TryGetValue(part, out var how) && how == PartVersion.Out;
+        var free = Curve(Priority.Nice);
+        Assert.Contains(free, v => Out(v, "socket-1"));
+        Assert.All(free.Where(v => Out(v, "socket-1")), v => Assert.True(Out(v, "socket-2")));
+        Assert.DoesNotContain(Curve(Priority.Must), v => Out(v, "socket-1"));
     }
 
     public static TheoryData<string> Kinds => [.. PartKinds.All.Select(k => k.Id)];

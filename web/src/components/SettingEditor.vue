@@ -26,8 +26,8 @@ const DRYING = [
   { label: 'creams powdered', value: 'powder' },
 ]
 const HANDS = [
-  { label: 'right-handed', value: true as unknown as string },
-  { label: 'left-handed', value: false as unknown as string },
+  { label: 'right-handed', value: 'right' },
+  { label: 'left-handed', value: 'left' },
 ]
 const rates = ref<RateEntry[]>([])
 const showRates = ref(false)
@@ -129,9 +129,10 @@ async function save() {
         <label>
           <span class="faint">Hand</span>
           <n-select
-            v-model:value="setting.rightHanded as unknown as string"
+            :value="setting.rightHanded === false ? 'left' : 'right'"
             :options="HANDS"
             aria-label="Hand"
+            @update:value="(hand: string) => (setting!.rightHanded = hand === 'right')"
           />
         </label>
         <label>
