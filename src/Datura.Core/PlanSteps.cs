@@ -45,7 +45,7 @@ internal static class PlanSteps
     }
 
     private static PlanWhy Reason(WhyHere why) => new(
-        why.Rule.Id, why.Other is null ? StepNetwork.Capital(why.Rule.Words) : $"{(why.Before ? "After" : "Before")} {why.Other}: {why.Rule.Words}", why.Rule.Strict);
+        why.Rule.Id, why.GivesWayTo is { } to ? $"After {why.Other}: {why.Rule.Words}, but here {to.Words}" : why.Other is null ? StepNetwork.Capital(why.Rule.Words) : $"{(why.Before ? "After" : "Before")} {why.Other}: {why.Rule.Words}", why.Rule.Strict);
 
     private static string Title(Step step)
     {

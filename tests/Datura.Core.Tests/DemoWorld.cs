@@ -17,7 +17,10 @@ internal static class DemoWorld
 
     public static IReadOnlyList<Face> Faces { get; } = [.. new[] { "odalys", "tamsin", "bartram" }.Select(f => Load<Face>($"faces/{f}"))];
 
-    public static IReadOnlyDictionary<string, FittedBody> Bodies { get; } = Faces.ToDictionary(f => f.Id, f => FittedBody.For(f.MeasuresMm));
+    /// <summary>The demo's three and a small child.</summary>
+    public static IReadOnlyList<Face> FourFaces { get; } = [.. Faces, Faces[0] with { Id = "child", MeasuresMm = MeasurePresets.All.First(p => p.Id == "child5").MeasuresMm }];
+
+    public static IReadOnlyDictionary<string, FittedBody> Bodies { get; } = FourFaces.ToDictionary(f => f.Id, f => FittedBody.For(f.MeasuresMm));
 
     public static FittedBody Body { get; } = Bodies["odalys"];
 

@@ -29,7 +29,7 @@ public static class Sequencer
             return Timetable.Of(network, Kept(network, kept));
         }
 
-        var first = Improved(network, Timetable.Of(network, Greedy(network)));
+        var first = First(network);
         if (onScreen is { Count: > 0 })
         {
             var old = Timetable.Of(network, Kept(network, onScreen));
@@ -38,6 +38,13 @@ public static class Sequencer
 
         return first;
     }
+
+    /// <summary>The greedy order, improved step by step.</summary>
+    internal static Timetable First(StepNetwork network) => Improved(network, Timetable.Of(network, Sound(network, Greedy(network))));
+
+    // Pins that a step-by-step choice missed are set right.
+    private static int[] Sound(StepNetwork network, int[] order) =>
+        network.PinPlace.All(p => p == 0) ? order : PinnedOrder.Nearest(network, order) ?? throw new InvalidOperationException("The network's pins were checked when it was made.");
 
     /// <summary>Stages in list order by one painter, waiting for every coat to dry: what is done without a plan.</summary>
     public static double NaiveSeconds(StepNetwork network)
@@ -94,7 +101,7 @@ public static class Sequencer
             }
         }
 
-        return Topological(network, g => place[g]);
+        return Sound(network, Topological(network, g => place[g]));
     }
 
     /// <summary>Moves single steps as long as that helps.</summary>
@@ -176,42 +183,13 @@ public static class Sequencer
             return [pinned];
         }
 
-        // What a tied step still lacks must come before the one it is tied to; a pinned one waits for its place.
-        var open = free.Where(b => network.PinPlace[b] == 0 && !LacksForTie(network, taken, b)).ToArray();
+        // A pinned step waits for its place.
+        var open = free.Where(b => network.PinPlace[b] == 0).ToArray();
         // Pins that are near call for what must come before them.
         var urgent = Enumerable.Range(0, n).Where(p => !taken[p] && network.PinPlace[p] > 0).OrderBy(p => network.PinPlace[p])
             .Select(p => (Pin: p, Missing: Enumerable.Range(0, n).Count(a => !taken[a] && network.Before(a, p)))).Where(p => p.Missing > 0 && done + p.Missing >= network.PinPlace[p.Pin] - 1).Select(p => p.Pin).FirstOrDefault(-1);
         var needed = urgent < 0 ? open : [.. open.Where(b => network.Before(b, urgent))];
         return needed.Length > 0 ? needed : open.Length > 0 ? open : free;
-    }
-
-    private static bool LacksForTie(StepNetwork network, bool[] taken, int b)
-    {
-        for (var next = network.FollowsAt[b]; next >= 0; next = network.FollowsAt[next])
-        {
-            for (var a = 0; a < network.Count; a++)
-            {
-                if (!taken[a] && a != b && network.Before(a, next) && !Chained(network, b, a))
-                {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    private static bool Chained(StepNetwork network, int from, int a)
-    {
-        for (var next = from; next >= 0; next = network.FollowsAt[next])
-        {
-            if (next == a)
-            {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static int[] Topological(StepNetwork network, Func<int, double> place)

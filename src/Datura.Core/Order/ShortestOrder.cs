@@ -29,7 +29,7 @@ public static class ShortestOrder
     /// <exception cref="OperationCanceledException">The search was called off.</exception>
     public static FoundOrder Of(StepNetwork network, double seconds = 3, Timetable? from = null, CancellationToken cancel = default)
     {
-        var first = from ?? Sequencer.Improved(network, Timetable.Of(network, Sequencer.Greedy(network)));
+        var first = from ?? Sequencer.First(network);
         if (network.Count < 2)
         {
             return new(first, first.TotalSeconds, first.TotalSeconds, true);
@@ -64,7 +64,7 @@ public static class ShortestOrder
 
             for (var a = 0; a < n; a++)
             {
-                if (network.Rule(a, b) is not null)
+                if (network.Rule(a, b) is not null || (network.Crew.Painters > 1 && network.Before(a, b)))
                 {
                     model.Add(start[b] >= start[a] + work[a] + Whole(network.Lag(a, b)));
                 }

@@ -5,7 +5,8 @@ namespace Datura.Core.Order;
 /// <summary>A reason for a step's place.</summary>
 /// <param name="Other">The step it refers to, in words; null for none.</param>
 /// <param name="Before">Whether that other step comes before this one.</param>
-public sealed record WhyHere(OrderRule Rule, string? Other, bool Before);
+/// <param name="GivesWayTo">The stronger rule, when this one could not be kept.</param>
+public sealed record WhyHere(OrderRule Rule, string? Other, bool Before, OrderRule? GivesWayTo = null);
 
 /// <summary>What the painter does without changing tool or paint.</summary>
 /// <param name="Key">Name of its first coat; stays the same as long as that coat does.</param>

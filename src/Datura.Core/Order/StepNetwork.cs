@@ -11,6 +11,12 @@ public sealed record Crew(int Painters, bool RightHanded)
     public static Crew One { get; } = new(1, true);
 }
 
+/// <summary>A rule that gave way to a stronger one.</summary>
+/// <param name="First">The group that it would have put first.</param>
+/// <param name="Then">The group that goes before it all the same.</param>
+/// <param name="To">The first of the rules that put them the other way round.</param>
+public sealed record GivenWay(int First, int Then, OrderRule Rule, OrderRule To);
+
 /// <summary>The steps of a look with all that binds them: rules, drying, set-up, what is tied and pinned.</summary>
 public sealed class StepNetwork
 {
@@ -25,6 +31,7 @@ public sealed class StepNetwork
     private readonly double[,] lags;
     private readonly double[,] setUps;
     private readonly bool[,] after;
+    private readonly List<GivenWay> givenWay = [];
 
     private StepNetwork(CoatGroup[] groups, OrderWish wish, Crew crew, Pace pace, Overlaps overlaps)
     {
@@ -40,33 +47,24 @@ public sealed class StepNetwork
             }
         }
 
-        for (var a = 0; a < n; a++)
+        for (var a = -1; a < n; a++)
         {
             for (var b = 0; b < n; b++)
             {
-                if (a != b && Precedence.Rule(groups[a], groups[b], overlap[a, b], wish) is { } rule)
-                {
-                    Add(a, b, rule);
-                }
-
-                setUps[a, b] = a == b ? 0 : SetUp(groups[a], groups[b], pace);
+                setUps[a < 0 ? n : a, b] = a == b ? 0 : SetUp(a < 0 ? null : groups[a], groups[b], pace);
             }
         }
 
-        for (var b = 0; b < n; b++)
+        // By rank, so that of rules that go round in a circle the weakest gives way.
+        foreach (var (a, b, rule) in Wanted(overlap).OrderBy(w => w.Rule.Rank))
         {
-            setUps[n, b] = SetUp(null, groups[b], pace);
-        }
-
-        // Wishes that may go round in a circle with the rules give way to them.
-        if (wish.Holds(OrderRules.LipsLate))
-        {
-            foreach (var (a, b) in from b in Enumerable.Range(0, n) where groups[b].OnLipsOnly from a in Enumerable.Range(0, n) where groups[a].Stage <= Stage.BodyColour && !groups[a].OnLipsOnly select (a, b))
+            if (after[b, a])
             {
-                if (!after[b, a] && rules[a, b] is null)
-                {
-                    Add(a, b, OrderRules.LipsLate);
-                }
+                givenWay.Add(new(a, b, rule, Between(b, a)));
+            }
+            else if (rules[a, b] is null)
+            {
+                Add(a, b, rule);
             }
         }
 
@@ -84,7 +82,7 @@ public sealed class StepNetwork
         FollowsAt = Enumerable.Repeat(-1, n).ToArray();
         TieWetCoats(overlap);
         TieAsked();
-        PinPlace = [.. groups.Select(g => wish.Pins?.FirstOrDefault(p => g.Jobs.Any(j => j.Key == p.Coat))?.Place ?? 0)];
+        PinPlace = [.. groups.Select(g => PinOf(g, wish))];
         Weights = [.. groups.Select(Weight)];
     }
 
@@ -96,6 +94,9 @@ public sealed class StepNetwork
 
     /// <summary>Which group follows at once, or −1.</summary>
     public int[] FollowsAt { get; }
+
+    /// <summary>Rules that could not be kept beside stronger ones.</summary>
+    public IReadOnlyList<GivenWay> GivenWay => givenWay;
 
     /// <summary>Place that a group is pinned to, from 1; 0 for none.</summary>
     public int[] PinPlace { get; }
@@ -152,12 +153,49 @@ public sealed class StepNetwork
     private static bool Excludes(IReadOnlyList<string> a, IReadOnlyList<string> b) =>
         (a.Contains(Poses.TurnHead) && !b.Contains(Poses.TurnHead)) || (b.Contains(Poses.TurnHead) && !a.Contains(Poses.TurnHead)) || (a.Contains(Poses.ChinUp) != b.Contains(Poses.ChinUp));
 
+    private IEnumerable<(int First, int Then, OrderRule Rule)> Wanted(bool[,] overlap)
+    {
+        for (var a = 0; a < Count; a++)
+        {
+            for (var b = 0; b < Count; b++)
+            {
+                if (a == b)
+                {
+                    continue;
+                }
+
+                if (Precedence.Rule(Groups[a], Groups[b], overlap[a, b], Wish) is { } rule)
+                {
+                    yield return (a, b, rule);
+                }
+                else if (Wish.Holds(OrderRules.LipsLate) && Groups[b].OnLipsOnly && Groups[a].Stage <= Stage.BodyColour && !Groups[a].OnLipsOnly)
+                {
+                    yield return (a, b, OrderRules.LipsLate);
+                }
+            }
+        }
+    }
+
+    // The rule by which a chain from a to b begins.
+    private OrderRule Between(int a, int b) => rules[a, b] ?? Enumerable.Range(0, Count).Where(x => after[x, b]).Select(x => rules[a, x]).OfType<OrderRule>().FirstOrDefault() ?? OrderRules.Tied;
+
     private void Add(int a, int b, OrderRule rule)
     {
         rules[a, b] = rule;
+        Precede(a, b);
+    }
+
+    // Notes that a comes before b, with all that follows from it.
+    private void Precede(int a, int b)
+    {
+        if (after[a, b])
+        {
+            return;
+        }
+
         for (var x = 0; x < Count; x++)
         {
-            if (x != a && !after[x, a])
+            if ((x != a && !after[x, a]) || after[x, b])
             {
                 continue;
             }
@@ -172,6 +210,55 @@ public sealed class StepNetwork
         }
     }
 
+    // Ties b to a. What comes before one of a chain of tied steps comes before the whole chain, what comes after one after all.
+    private void Join(int a, int b)
+    {
+        FollowsAt[a] = b;
+        Precede(a, b);
+        var chain = ChainOf(a);
+        for (var x = 0; x < Count; x++)
+        {
+            if (chain.Contains(x))
+            {
+                continue;
+            }
+
+            if (chain.Any(c => after[x, c]))
+            {
+                Precede(x, chain[0]);
+            }
+
+            if (chain.Any(c => after[c, x]))
+            {
+                Precede(chain[^1], x);
+            }
+        }
+    }
+
+    // The tied steps around one, first to last.
+    private List<int> ChainOf(int step)
+    {
+        var chain = new List<int> { step };
+        for (var at = FollowsAt[step]; at >= 0; at = FollowsAt[at])
+        {
+            chain.Add(at);
+        }
+
+        for (var at = Array.IndexOf(FollowsAt, step); at >= 0; at = Array.IndexOf(FollowsAt, at))
+        {
+            chain.Insert(0, at);
+        }
+
+        return chain;
+    }
+
+    // Something that must lie between two chains when the second follows the first at once, or −1.
+    private int Parts(int a, int b)
+    {
+        var (first, then) = (ChainOf(a), ChainOf(b));
+        return Enumerable.Range(0, Count).Where(x => !first.Contains(x) && !then.Contains(x)).FirstOrDefault(x => first.Any(f => after[f, x]) && then.Any(t => after[x, t]), -1);
+    }
+
     // A wet blend follows what it goes into, glitter its gel.
     private void TieWetCoats(bool[,] overlap)
     {
@@ -183,9 +270,9 @@ public sealed class StepNetwork
             foreach (var a in under)
             {
                 // Something that must come between parts them again.
-                if (FollowsAt[a] < 0 && !Enumerable.Range(0, Count).Any(x => after[a, x] && after[x, b]))
+                if (FollowsAt[a] < 0 && Parts(a, b) < 0)
                 {
-                    FollowsAt[a] = b;
+                    Join(a, b);
                     rules[a, b] = group.IntoWet ? OrderRules.IntoWet : OrderRules.OnDamp;
                     break;
                 }
@@ -208,17 +295,24 @@ public sealed class StepNetwork
                 throw new PlanException([new("order.ties", $"{Capital(Groups[b].Words)} cannot follow {Groups[a].Words}: it must come before it{Because(b, a)}. Undo the tie.")]);
             }
 
-            if (FollowsAt[a] >= 0 || FollowsAt.Contains(b) || Enumerable.Range(0, Count).FirstOrDefault(x => after[a, x] && after[x, b], -1) is >= 0)
+            var between = Parts(a, b);
+            if (FollowsAt[a] >= 0 || FollowsAt.Contains(b) || between >= 0)
             {
-                var between = Enumerable.Range(0, Count).FirstOrDefault(x => after[a, x] && after[x, b], -1);
                 throw new PlanException([new("order.ties", between >= 0
                     ? $"{Capital(Groups[b].Words)} cannot follow {Groups[a].Words} at once: {Groups[between].Words} must come between them. Undo the tie."
                     : $"{Capital(Groups[a].Words)} and {Groups[b].Words} cannot be tied: one of them is tied to another step already. Undo one tie.")]);
             }
 
-            FollowsAt[a] = b;
-            Add(a, b, OrderRules.Tied);
+            rules[a, b] = OrderRules.Tied;
+            Join(a, b);
         }
+    }
+
+    private static int PinOf(CoatGroup group, OrderWish wish)
+    {
+        var pins = (wish.Pins ?? []).Where(p => group.Jobs.Any(j => j.Key == p.Coat)).ToArray();
+        return pins.Select(p => p.Place).Distinct().Count() < 2 ? pins.FirstOrDefault()?.Place ?? 0
+            : throw new PlanException([new("order.pins", $"{string.Join(" and ", pins.Select(p => p.Coat))} go on in one step, {group.Words}, but are pinned to steps {string.Join(" and ", pins.Select(p => p.Place))}. Take one pin out.")]);
     }
 
     private void CheckPins()
@@ -230,6 +324,11 @@ public sealed class StepNetwork
                 continue;
             }
 
+            if (PinPlace[k] > Count)
+            {
+                throw new PlanException([new("order.pins", $"{Capital(Groups[k].Words)} cannot be step {PinPlace[k]}: the plan has {Count} steps. Pin it earlier, or take the pin out.")]);
+            }
+
             var before = Enumerable.Range(0, Count).Where(a => after[a, k]).ToArray();
             var behind = Enumerable.Range(0, Count).Count(b => after[k, b]);
             if (PinPlace[k] - 1 < before.Length || PinPlace[k] > Count - behind)
@@ -238,6 +337,12 @@ public sealed class StepNetwork
                 var other = early ? before[^1] : Enumerable.Range(0, Count).First(b => after[k, b]);
                 throw new PlanException([new("order.pins", $"{Capital(Groups[k].Words)} cannot be step {PinPlace[k]}: {Groups[other].Words} must come {(early ? "before" : "after")} it{(early ? Because(other, k) : Because(k, other))}. Pin it {(early ? "later" : "earlier")}, or take the pin out.")]);
             }
+        }
+
+        var pinned = Enumerable.Range(0, Count).Where(k => PinPlace[k] > 0).OrderBy(k => PinPlace[k]).ToArray();
+        if (pinned.Length > 0 && PinnedOrder.Nearest(this, Sequencer.Greedy(this)) is null)
+        {
+            throw new PlanException([new("order.pins", $"{string.Join(", ", pinned.Select(k => $"{Groups[k].Words} as step {PinPlace[k]}"))}: no order keeps all these pins with the ties and rules of this look. Take one pin out.")]);
         }
     }
 

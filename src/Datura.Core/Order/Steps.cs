@@ -56,6 +56,11 @@ public static class Steps
             why.Add(new(rule.Key, network.Groups[rule.First()].Words, false));
         }
 
+        foreach (var given in network.GivenWay.Where(w => w.First == g && w.Rule != OrderRules.LipsLate).GroupBy(w => (w.Rule, w.To)))
+        {
+            why.Add(new(given.Key.Rule, network.Groups[given.First().Then].Words, true, given.Key.To));
+        }
+
         if (order.Any(a => network.Lag(a, g) > 0 && table.EndSeconds[a] + network.Lag(a, g) is var dry && dry <= table.StartSeconds[g] + 1 && dry > table.StartSeconds[g] - JustDrySeconds))
         {
             why.Add(new(OrderRules.DryBetween, null, true));

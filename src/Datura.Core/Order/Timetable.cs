@@ -28,7 +28,7 @@ public sealed record Timetable(int[] Order, double[] StartSeconds, double[] EndS
             var ready = 0.0;
             for (var j = 0; j < k; j++)
             {
-                if (network.Rule(order[j], g) is not null || network.Lag(order[j], g) > 0)
+                if (network.Before(order[j], g))
                 {
                     ready = Math.Max(ready, end[order[j]] + network.Lag(order[j], g));
                 }

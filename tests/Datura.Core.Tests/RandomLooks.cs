@@ -1,0 +1,91 @@
+using Datura.Core.Body;
+using Datura.Core.Form;
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Tests;
+
+/// <summary>Looks and settings drawn at random over all that a painter can set, for rules that must hold whatever she does.</summary>
+internal static class RandomLooks
+{
+    private static readonly string[] Switchable = [.. OrderRules.All.Where(r => r.Switchable).Select(r => r.Id)];
+
+    public static Look Look(int seed, Kit kit)
+    {
+        var random = new Random(seed);
+        var parts = Enumerable.Range(0, random.Next(2, 13)).Select(k => Part(random, kit, k)).ToArray();
+        var look = new Look($"Random {seed}", "", random.Next(2) == 0 ? Mapping.Pencil : Mapping.Freehand, parts, random.Next(3) == 0 ? 0.2 : 0);
+        return look with { Form = random.Next(8) == 0 ? FormWish.Usual : null, Order = random.Next(4) == 0 ? null : Order(random, parts) };
+    }
+
+    public static Setting Setting(int seed)
+    {
+        var random = new Random(seed * 31 + 7);
+        return DemoWorld.Parade with
+        {
+            Painters = random.Next(1, 3),
+            RightHanded = random.Next(2) == 0,
+            Drying = Pick(random, Enum.GetValues<DryingAid>()),
+            SlotMinutes = random.Next(3, 90),
+            NecklineMm = random.Next(-60, 151),
+        };
+    }
+
+    private static Part Part(Random random, Kit kit, int index)
+    {
+        var kind = Pick(random, PartKinds.All.Where(k => k.Id != "motif").ToArray());
+        var part = NewPart.Of(kind, Pick(random, kind.HangsOn), kit);
+        var painted = kind.Roles.Where(r => part.Paints.ContainsKey(r.Id)).ToArray();
+        var paints = painted.ToDictionary(r => r.Id, r => random.Next(3) == 0 ? Mix(random, kit) : part.Paints[r.Id]);
+        if (paints.Count > 1 && random.Next(6) == 0)
+        {
+            paints.Remove(Pick(random, paints.Keys.ToArray()));
+        }
+
+        return part with
+        {
+            Id = $"{kind.Id}-{index}",
+            Sides = Pick(random, Enum.GetValues<Sides>()),
+            Unevenness = random.NextDouble(),
+            Seed = random.Next(1000),
+            Priority = Pick(random, Enum.GetValues<Priority>()),
+            Reserved = random.Next(2) == 0,
+            Version = random.Next(5) == 0 ? Pick(random, Enum.GetValues<PartVersion>()) : PartVersion.Full,
+            Numbers = kind.Parameters.Where(p => p.Type is not (ParameterType.Choice or ParameterType.Zones) && random.Next(3) == 0).ToDictionary(p => p.Id, p => Number(random, p)),
+            Words = kind.Parameters.Where(p => p.Type == ParameterType.Choice).ToDictionary(p => p.Id, p => Pick(random, p.Choices)),
+            Paints = paints,
+            Coats = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, _ => random.Next(1, 4)),
+            Laid = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, r => Lay(random, paints[r])),
+            Moved = random.Next(4) == 0 && kind.Movable ? new(random.Next(-30, 31), random.Next(-30, 31)) : default,
+            ReliefMm = random.Next(6) == 0 ? random.Next(-8, 9) : null,
+        };
+    }
+
+    private static double Number(Random random, ParameterSpec spec)
+    {
+        // The ends break more than the middle does.
+        var value = random.Next(4) switch { 0 => spec.Least, 1 => spec.Most, _ => spec.Least + random.NextDouble() * (spec.Most - spec.Least) };
+        return spec.Type == ParameterType.Count ? Math.Round(value) : value;
+    }
+
+    private static PaintMix Mix(Random random, Kit kit) =>
+        new([.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => Pick(random, kit.Paints).Id).Distinct().Select(p => new PaintShare(p, random.Next(1, 5)))]);
+
+    private static CoatLay Lay(Random random, PaintMix mix) => new(
+        0.2 + random.NextDouble() * 1.6, random.Next(2) == 0,
+        mix.Shares.Count > 1 && random.Next(2) == 0 ? new(random.NextDouble(), random.Next(-180, 180), random.Next(2) == 0, random.Next(2) == 0, random.NextDouble()) : null);
+
+    private static OrderWish Order(Random random, Part[] parts)
+    {
+        var coats = parts.SelectMany(p => p.Paints.Keys.Select(r => $"{p.Id}/{r}")).ToArray();
+        return new(
+            Pick(random, Enum.GetValues<LineSchool>()), Pick(random, Enum.GetValues<SocketSchool>()),
+            random.Next(4) == 0 ? [.. coats.OrderBy(_ => random.Next())] : null,
+            random.Next(3) == 0 && coats.Length > 0 ? [.. Enumerable.Range(1, random.Next(1, 4)).Select(k => new StepPin(Pick(random, coats), k * random.Next(1, 5))).DistinctBy(p => p.Place)] : null,
+            random.Next(3) == 0 && coats.Length > 0 ? [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => new StepTie(Pick(random, coats), Pick(random, coats)))] : null,
+            [.. Switchable.Where(_ => random.Next(4) == 0)]);
+    }
+
+    public static T Pick<T>(Random random, IReadOnlyList<T> from) => from[random.Next(from.Count)];
+}
