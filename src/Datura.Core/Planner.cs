@@ -53,7 +53,7 @@ public static class Planner
         var total = sitting.LikelySeconds;
         CautionNote[] all =
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit),
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(n => new CautionNote(Severity.Note, n.Sentence, null)), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit),
         ];
         var plan = new Plan(
             look.Name,

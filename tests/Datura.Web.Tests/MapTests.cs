@@ -71,10 +71,19 @@ public class MapTests(Service service) : IClassFixture<Service>
     public async Task WhatIsNotMeasuredIsEstimated()
     {
         var preview = new FacePreview(new Dictionary<string, double> { ["faceHeight"] = 150, ["faceWidth"] = 115 }, new Lab(70, 8, 14));
-        var small = await Post<Dictionary<string, double>>("/api/faces/estimate", preview);
+        var small = (await Post<EstimateResource>("/api/faces/estimate", preview)).MeasuresMm;
         Assert.Equal(Measures.All.Count, small.Count);
         Assert.Equal(150, small["faceHeight"]);
         Assert.True(small["mouthWidth"] < Measures.Reference["mouthWidth"]);
+    }
+
+    [Fact]
+    public async Task ARareMeasureIsEstimatedWithANote()
+    {
+        var preview = new FacePreview(new Dictionary<string, double>(MeasurePresets.All[0].MeasuresMm) { ["mouthWidth"] = 68 }, new Lab(70, 8, 14));
+        var all = await Post<EstimateResource>("/api/faces/estimate", preview);
+        Assert.Equal(68, all.MeasuresMm["mouthWidth"]);
+        Assert.StartsWith("Mouth width is 68 mm", all.Notes["mouthWidth"], StringComparison.Ordinal);
     }
 
     [Fact]

@@ -7,7 +7,7 @@ namespace Datura.Core.Body;
 /// <summary>The skin of one person: what every later rule asks for places, lengths, areas and zones.</summary>
 public sealed class FittedBody
 {
-    private static readonly Lazy<FittedBody> Model = new(() => For(Measures.Reference));
+    private static readonly Lazy<FittedBody> Model = new(() => For(new Dictionary<string, double>()));
 
     private readonly Lazy<SkinMesh> mesh;
     private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
@@ -15,25 +15,29 @@ public sealed class FittedBody
     private readonly ConcurrentDictionary<string, IPreparedGeometry> prepared = new();
     private readonly ConcurrentDictionary<string, Geometry> made = new();
 
-    private FittedBody(IReadOnlyDictionary<string, double> measuresMm, IReadOnlySet<string> estimated, SkinGrid skin, SkinGrid faired)
+    private FittedBody(BodyFitted fitted, IReadOnlySet<string> estimated)
     {
-        MeasuresMm = measuresMm;
+        MeasuresMm = fitted.MeasuresMm;
+        MeasureNotes = fitted.Notes;
         Estimated = estimated;
-        IsUneven = Measures.All.Any(m => m.Group == MeasureGroup.LeftAndRight && !estimated.Contains(m.Id) && measuresMm[m.Id] != 0);
-        Skin = skin;
-        Faired = faired;
-        Chart = new(skin, faired, Landmarks.At("sellion").HeightMm);
+        IsUneven = Measures.All.Any(m => m.Group == MeasureGroup.LeftAndRight && !estimated.Contains(m.Id) && MeasuresMm[m.Id] != 0);
+        Skin = fitted.Skin;
+        Faired = fitted.Faired;
+        Chart = new(Skin, Faired, Landmarks.At("sellion").HeightMm);
         mesh = new(() => SkinMesh.Of(Skin, Chart));
         zones = new(() => Zones.OnChart(Chart));
         lookup = new(() => new(ZoneOutlines));
         LandmarksOnChart = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
     }
 
-    /// <summary>The body on which kinds and measures are shown.</summary>
+    /// <summary>The mean adult, on whom kinds and measures are shown.</summary>
     public static FittedBody Reference => Model.Value;
 
     /// <summary>Every measure; those not given as they follow from the others.</summary>
     public IReadOnlyDictionary<string, double> MeasuresMm { get; }
+
+    /// <summary>Given measures that are rare beside the others and want checking.</summary>
+    public IReadOnlyList<MeasureProblem> MeasureNotes { get; }
 
     /// <summary>Measures that were not given.</summary>
     public IReadOnlySet<string> Estimated { get; }
@@ -58,8 +62,8 @@ public sealed class FittedBody
     /// <exception cref="MeasureException">The measures are nonsense or contradict each other.</exception>
     public static FittedBody For(IReadOnlyDictionary<string, double> measuresMm)
     {
-        var (skin, faired, all) = BodyFit.Fit(measuresMm);
-        return new(all, Measures.All.Select(m => m.Id).Where(id => !measuresMm.ContainsKey(id)).ToHashSet(), skin, faired);
+        var fitted = BodyFit.Fit(measuresMm);
+        return new(fitted, Measures.All.Select(m => m.Id).Where(id => !measuresMm.ContainsKey(id)).ToHashSet());
     }
 
     /// <summary>Builds what all bodies share, so that the first one asked for comes as fast as the others.</summary>

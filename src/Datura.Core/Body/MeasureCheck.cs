@@ -60,7 +60,7 @@ public static class MeasureCheck
     {
         if (measuresMm.TryGetValue("headGirth", out var girth) && measuresMm.TryGetValue("headWidth", out var width)
             && measuresMm.TryGetValue("headLength", out var length)
-            && (girth < 2 * Math.Sqrt(width * width + length * length) || girth > 1.8 * (width + length)))
+            && (girth < 2 * Math.Sqrt(width * width + length * length) || girth > 2 * (width + length)))
         {
             yield return new("headGirth", FormattableString.Invariant(
                 $"A head {width:0} mm wide and {length:0} mm long cannot have a girth of {girth:0} mm. Check the three against each other."));

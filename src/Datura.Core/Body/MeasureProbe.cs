@@ -14,6 +14,8 @@ internal sealed class MeasureProbe
         moves = [.. BodyModes.All.Select(m => start.Select(m.Move).ToArray())];
     }
 
+    public bool IsGirth => reading is GirthReading;
+
     public double Value(double[] amounts)
     {
         var points = (Vec3[])start.Clone();

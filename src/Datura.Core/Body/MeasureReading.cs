@@ -23,6 +23,14 @@ public sealed record StraightReading(string From, string To) : MeasureReading
     public override double Value(IReadOnlyList<Vec3> at) => at[0].DistanceTo(at[1]);
 }
 
+/// <summary>How much higher one landmark stands than another, whatever lies between them sideways: between two level edges.</summary>
+public sealed record UprightReading(string Upper, string Lower) : MeasureReading
+{
+    public override IReadOnlyList<SkinPoint> Places() => [Named(Upper), Named(Lower)];
+
+    public override double Value(IReadOnlyList<Vec3> at) => at[0].Y - at[1].Y;
+}
+
 /// <summary>A tape closed round the body along one height.</summary>
 public sealed record GirthReading(double HeightMm) : MeasureReading
 {

@@ -65,6 +65,6 @@ internal static class SkinFeatures
         var x = (a - 22.0) * Deg * 88;
         var dome = 2.6 * Bump(x, 9.5) * Bump(v - 27, 6.5);
         var lash = v - (23.6 + 0.012 * x * x);
-        return dome - 1.1 * Bump(lash, 0.9) * (1 - Rise(11, 15.5, Math.Abs(x)));
+        return dome - 0.9 * Bump(lash, 1.2) * (1 - Rise(11, 15.5, Math.Abs(x)));
     }
 }

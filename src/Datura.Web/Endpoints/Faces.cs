@@ -37,6 +37,11 @@ public sealed record OfferResource(string Kind, string Label, IReadOnlyList<Size
 /// <summary>Measures and tone of a face that is being edited.</summary>
 public sealed record FacePreview(IReadOnlyDictionary<string, double> MeasuresMm, Lab Skin);
 
+/// <summary>Every measure of a face that is being edited, and what is rare about those given.</summary>
+/// <param name="MeasuresMm">The given ones, and the others as they follow from them.</param>
+/// <param name="Notes">By measure id: a sentence for a measure that is rare beside the others and wants checking.</param>
+public sealed record EstimateResource(IReadOnlyDictionary<string, double> MeasuresMm, IReadOnlyDictionary<string, string> Notes);
+
 /// <summary>Faces: list, read, save, bodies and pictures.</summary>
 public static class FaceEndpoints
 {
@@ -108,8 +113,12 @@ public static class FaceEndpoints
             var costume = (await library.SettingAsync(setting)).Costume;
             return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit), costume)));
         });
-        faces.MapPost("/estimate", (FacePreview preview, PlanService plans) => TypedResults.Ok(
-            plans.Body(preview.MeasuresMm).MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1))));
+        faces.MapPost("/estimate", (FacePreview preview, PlanService plans) =>
+        {
+            var body = plans.Body(preview.MeasuresMm);
+            return TypedResults.Ok(new EstimateResource(
+                body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)), body.MeasureNotes.ToDictionary(n => n.Field, n => n.Sentence)));
+        });
         faces.MapPost("/preview", (FacePreview preview, PlanService plans) =>
         {
             var body = plans.Body(preview.MeasuresMm);

@@ -30,9 +30,9 @@ public class FormPlanTests
     [Fact]
     public void TheClassicalContourShadesTheHollowsAndLightsTheBridge()
     {
-        foreach (var body in DemoWorld.Bodies.Values)
+        foreach (var face in DemoWorld.FourFaces)
         {
-            var face = DemoWorld.Faces.First(f => DemoWorld.Bodies[f.Id] == body);
+            var body = DemoWorld.Bodies[face.Id];
             var form = Planner.Plan(new("Bare", "", Mapping.Freehand, [], 0, FormWish.Usual), face, body, DemoWorld.Kit, DemoWorld.Parade).Form!;
             float At(ChartPoint at) => form.Bands.Painted[form.Map.Grid.CellAt(at)];
             Assert.True(form.Map.Change[form.Map.Grid.CellAt(body.Landmark("gonion_left") + new ChartPoint(-8, -14))] < 0);
@@ -128,7 +128,7 @@ public class FormPlanTests
         var creature = DemoWorld.Part("eightLegs") with { Sides = Sides.Left };
         var part = new ExpandedPart(creature, PartKinds.Find("eightLegs")!, DemoWorld.Expand(creature));
         var legs = part.Marks.Marks.OfType<StrokeMark>().Where(m => m.Role == "line").ToArray();
-        var thrown = DropShadows.Of([part], grid, new LampPlace(0, 60).Towards);
+        var thrown = DropShadows.Of([part], grid, new LampPlace(0, 50).Towards);
         var shadows = thrown.OfType<StrokeMark>().ToArray();
         Assert.Equal(legs.Length, shadows.Length);
         Assert.All(legs.Zip(shadows), pair =>

@@ -129,13 +129,14 @@ public class FormTests
     public void AShadowIsAsLongAsTheLampIsHigh(double heightMm, double elevationDeg)
     {
         var grid = FormGrid.Of(DemoWorld.Body);
-        var at = DemoWorld.Body.Landmark("glabella");
+        // The breast bone is the flattest place of a body.
+        var at = DemoWorld.Body.Landmark("midsternale");
         var n = grid.CellAt(at + new ChartPoint(0, 12));
         var (normal, up) = (grid.Normal[n], Vector3.Normalize(grid.AlongY[n] - Vector3.Dot(grid.AlongY[n], grid.Normal[n]) * grid.Normal[n]));
         var (sin, cos) = Math.SinCos(elevationDeg * Math.PI / 180);
         var towards = (float)sin * normal + (float)cos * up;
         var lamp = new LampPlace(Math.Atan2(towards.X, towards.Z) * 180 / Math.PI, Math.Asin(towards.Y) * 180 / Math.PI, 0.5);
-        // A wall across the forehead; below it lies its shadow.
+        // A wall across it; below it lies its shadow.
         var wall = Relief.Of(grid, p => p.YMm > at.YMm + 12 && p.YMm < at.YMm + 15 && Math.Abs(p.XMm) < 25 ? heightMm : 0);
         var (with, without) = (LitSkin.Of(wall, new([lamp], 0)), LitSkin.Of(Relief.None(grid), new([lamp], 0)));
         var length = 0;

@@ -11,6 +11,8 @@ const props = defineProps<{
   /** What follows from the other measures. */
   estimateMm: number | undefined
   problems: string[] | undefined
+  /** Why this measure wants checking, though it is taken as it is. */
+  note: string | undefined
 }>()
 const emit = defineEmits<{ change: [mm: number | null] }>()
 
@@ -50,6 +52,7 @@ const usual = computed(() =>
       >
       <span v-if="usual" class="faint">{{ usual }}</span>
       <span v-if="problems" class="stop" role="alert">{{ problems.join(' ') }}</span>
+      <span v-else-if="note" class="warning" role="status">{{ note }}</span>
     </div>
     <div class="value">
       <n-input-number

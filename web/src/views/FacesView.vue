@@ -40,6 +40,7 @@ const errors = ref<Record<string, string[]>>({})
 const preview = ref('')
 const previewProblem = ref('')
 const estimate = ref<Record<string, number>>({})
+const notes = ref<Record<string, string>>({})
 const saving = ref(false)
 let previewTimer = 0
 let previewCall: AbortController | null = null
@@ -67,7 +68,8 @@ watch(
       try {
         const asked = [face.value.measuresMm, face.value.skin, previewCall.signal] as const
         const [image, all] = await Promise.all([api.facePreview(...asked), api.faceEstimate(...asked)])
-        estimate.value = all
+        estimate.value = all.measuresMm
+        notes.value = all.notes
         if (preview.value) URL.revokeObjectURL(preview.value)
         preview.value = URL.createObjectURL(image)
         previewProblem.value = ''
@@ -205,6 +207,7 @@ async function add() {
                 :mm="face.measuresMm[m.id]"
                 :estimate-mm="estimate[m.id]"
                 :problems="errors[`measuresMm.${m.id}`]"
+                :note="notes[m.id]"
                 @change="(mm) => measure(m.id, mm)"
               />
             </div>

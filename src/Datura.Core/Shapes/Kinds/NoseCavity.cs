@@ -48,10 +48,10 @@ public sealed class NoseCavity : PartKind
             Outline: Curves.Polygon(Curves.Ragged(
                 [.. half.Select(p => new ChartPoint(w.Item2 * (two ? p.XMm : Math.Max(p.XMm, -0.5)), foot.YMm + (p.YMm - foot.YMm) * (1 + 0.02 * (context.Uneven(1) - 1))))],
                 ragged, context.Design)))).ToArray();
-        var marks = two
-            ? wings.Select(w => (Mark)new RegionMark("dark", w.Item1, w.Outline, edge))
+        RegionMark[] marks = two
+            ? [.. wings.Select(w => new RegionMark("dark", w.Item1, w.Outline, edge))]
             : [new RegionMark("dark", Side.Middle, wings[0].Outline.Union(wings[1].Outline).Buffer(0.6).Buffer(-0.6), edge)];
-        var areaMm2 = wings.Sum(w => body.Chart.AreaMm2(w.Outline));
+        var areaMm2 = marks.Sum(m => body.Chart.AreaMm2(m.Outline));
         return (
             marks,
             [
@@ -63,7 +63,7 @@ public sealed class NoseCavity : PartKind
 
     // Past the tip and half way up the bridge.
     private static double DefaultHeight(FittedBody body) =>
-        body.LineMm([body.Landmark("subnasale"), body.Landmark("pronasale")]) + 0.38 * body.LineMm([body.Landmark("pronasale"), body.Landmark("sellion")]);
+        body.LineMm([body.Landmark("subnasale"), body.Landmark("pronasale")]) + 0.3 * body.LineMm([body.Landmark("pronasale"), body.Landmark("sellion")]);
 
     // One wing: widest low down, thin at the top; a notch or a strip of bone towards the middle.
     private static List<ChartPoint> Half(FittedBody body, double widthMm, ChartPoint foot, ChartPoint top, double bridgeMm, bool two)
