@@ -7,10 +7,12 @@ namespace Datura.Core.Body;
 public sealed class SkinGrid
 {
     private readonly Vec3[] points;
+    private readonly Lazy<TapeLattice> tapes;
 
     private SkinGrid(Vec3[] points, int columns, int rows, double lowestMm, double stepMm)
     {
         this.points = points;
+        tapes = new(() => new(this));
         Columns = columns;
         Rows = rows;
         LowestMm = lowestMm;
@@ -20,6 +22,9 @@ public sealed class SkinGrid
     public int Columns { get; }
 
     public int Rows { get; }
+
+    /// <summary>A coarse net of the skin for finding the way of a tape; made when first asked for.</summary>
+    internal TapeLattice Tapes => tapes.Value;
 
     /// <summary>v of the first row, mm.</summary>
     public double LowestMm { get; }

@@ -1,16 +1,26 @@
 namespace Datura.Core.Body;
 
 /// <summary>
-/// Distance as a tape laid on the skin gives it: the shortest path over the surface. Found by relaxing a chain of points
-/// (Gauss–Newton on the chain's energy, whose minimum is a geodesic walked at even speed).
+/// Distance as a tape laid on the skin gives it: the shortest path over the surface. Its way is found on a coarse net of the whole skin
+/// (<see cref="TapeLattice"/>), then relaxed as a chain of points (Gauss–Newton on the chain's energy, whose minimum is a geodesic walked
+/// at even speed), first with long links, then with short ones. The length is taken along the skin between the points.
 /// </summary>
 public static class Tape
 {
-    private const double LinkMm = 4;
+    private const double LongLinkMm = 4;
+    private const double ShortLinkMm = 1.5;
     private const int LeastLinks = 8;
-    private const int MostLinks = 40;
+    private const int MostLinks = 160;
     private const double SettledMm = 0.002;
+    private const double RoughMm = 0.01;
     private const int Rounds = 12;
+
+    // No way is shorter than the straight line through the air; one that is hardly longer need not be looked for elsewhere.
+    private const double SureMm = 0.2;
+    private const double SureShare = 0.004;
+
+    // A way so much longer than that goes over something that it may be shorter to go round.
+    private const double BentShare = 1.04;
 
     /// <returns>Shortest length on the skin, mm.</returns>
     public static double DistanceMm(SkinGrid skin, SkinPoint from, SkinPoint to) => Laid(skin, from, to).LengthMm;
@@ -19,22 +29,77 @@ public static class Tape
     /// <returns>Evenly spaced points of the shortest path, ends included, and its length.</returns>
     public static (IReadOnlyList<SkinPoint> Path, double LengthMm) Laid(SkinGrid skin, SkinPoint from, SkinPoint to, double settledMm = SettledMm)
     {
-        // A link of 4 mm is within a hundredth of a millimetre of the skin it spans.
-        var links = Math.Clamp((int)Math.Ceiling(skin.Position(from).DistanceTo(skin.Position(to)) / LinkMm), LeastLinks, MostLinks);
-        var chain = new SkinPoint[links + 1];
-        for (var k = 0; k <= links; k++)
+        // Back is the same way as there.
+        if ((from.HeightMm, from.AzimuthRad).CompareTo((to.HeightMm, to.AzimuthRad)) < 0)
         {
-            var t = (double)k / links;
-            chain[k] = new(from.AzimuthRad + t * (to.AzimuthRad - from.AzimuthRad), from.HeightMm + t * (to.HeightMm - from.HeightMm));
+            var (path, mm) = Laid(skin, to, from, settledMm);
+            return ([.. path.Reverse()], mm);
         }
 
+        // Straight over the coordinates, by the way on the net, and by one beside it: the shortest once they are relaxed.
+        var best = Settled(skin, Even(skin, [from, to], LongLinkMm), RoughMm);
+        var (bestMm, straightMm) = (AlongMm(skin, best), skin.Position(from).DistanceTo(skin.Position(to)));
+        if (bestMm - straightMm > Math.Max(SureMm, SureShare * straightMm))
+        {
+            Try(skin.Tapes.Way(from, to));
+        }
+
+        if (bestMm > BentShare * straightMm)
+        {
+            Try(skin.Tapes.Way(from, to, beside: best));
+        }
+
+        var fine = Settled(skin, Even(skin, best, ShortLinkMm), settledMm);
+        return (fine, AlongMm(skin, fine));
+
+        void Try(IReadOnlyList<SkinPoint> way)
+        {
+            var tried = Settled(skin, Even(skin, way, LongLinkMm), RoughMm);
+            if (AlongMm(skin, tried) is var mm && mm < bestMm)
+            {
+                (best, bestMm) = (tried, mm);
+            }
+        }
+    }
+
+    // As many evenly spaced points on the same way as links of a length need.
+    private static SkinPoint[] Even(SkinGrid skin, IReadOnlyList<SkinPoint> way, double linkMm)
+    {
+        var along = new double[way.Count];
+        var last = skin.Position(way[0]);
+        for (var k = 1; k < way.Count; k++)
+        {
+            var next = skin.Position(way[k]);
+            (along[k], last) = (along[k - 1] + next.DistanceTo(last), next);
+        }
+
+        var links = Math.Clamp((int)Math.Ceiling(along[^1] / linkMm), LeastLinks, MostLinks);
+        var chain = new SkinPoint[links + 1];
+        (chain[0], chain[links]) = (way[0], way[^1]);
+        for (int k = 1, at = 1; k < links; k++)
+        {
+            var mm = along[^1] * k / links;
+            while (along[at] < mm)
+            {
+                at++;
+            }
+
+            var t = along[at] > along[at - 1] ? (mm - along[at - 1]) / (along[at] - along[at - 1]) : 0;
+            chain[k] = new(way[at - 1].AzimuthRad + t * (way[at].AzimuthRad - way[at - 1].AzimuthRad), way[at - 1].HeightMm + t * (way[at].HeightMm - way[at - 1].HeightMm));
+        }
+
+        return chain;
+    }
+
+    private static SkinPoint[] Settled(SkinGrid skin, SkinPoint[] chain, double settledMm)
+    {
         var best = chain;
         var bestLength = double.MaxValue;
         for (var round = 0; round <= Rounds; round++)
         {
             var at = Array.ConvertAll(chain, skin.Evaluate);
             var length = 0.0;
-            for (var k = 1; k <= links; k++)
+            for (var k = 1; k < at.Length; k++)
             {
                 length += at[k].Position.DistanceTo(at[k - 1].Position);
             }
@@ -53,7 +118,23 @@ public static class Tape
             chain = Relaxed(chain, at);
         }
 
-        return (best, bestLength);
+        return best;
+    }
+
+    // A chord cuts through what it spans, most of all across the lips; half-way points on the skin take that out.
+    private static double AlongMm(SkinGrid skin, SkinPoint[] chain)
+    {
+        var sum = 0.0;
+        var last = skin.Position(chain[0]);
+        for (var k = 1; k < chain.Length; k++)
+        {
+            var middle = skin.Position(new(0.5 * (chain[k - 1].AzimuthRad + chain[k].AzimuthRad), 0.5 * (chain[k - 1].HeightMm + chain[k].HeightMm)));
+            var next = skin.Position(chain[k]);
+            sum += middle.DistanceTo(last) + next.DistanceTo(middle);
+            last = next;
+        }
+
+        return sum;
     }
 
     // One Gauss–Newton step: a block tridiagonal system with 2×2 blocks, solved by elimination.
