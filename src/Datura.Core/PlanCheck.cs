@@ -247,6 +247,11 @@ public static class PlanCheck
             found.Add(new("viewingDistanceM", "The viewing distance lies between 0.2 m and 200 m."));
         }
 
+        if (!(setting.AdaptingCdM2 is >= SeenUnder.LeastCdM2 and <= SeenUnder.MostCdM2))
+        {
+            found.Add(new("adaptingCdM2", FormattableString.Invariant($"The brightness lies between {SeenUnder.LeastCdM2:0.#} cd/m² (hardly any colour is seen) and {SeenUnder.MostCdM2:0} cd/m² (noon on snow).")));
+        }
+
         if (!(setting.NecklineMm is >= -60 and <= 150))
         {
             found.Add(new("necklineMm", "The neckline lies between 60 mm above and 150 mm below the notch between the collar bones."));

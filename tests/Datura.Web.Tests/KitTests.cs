@@ -22,13 +22,15 @@ public class KitTests(Service service) : IClassFixture<Service>
     }
 
     [Fact]
-    public async Task ACardThatNoFilmCanGiveIsRefusedByName()
+    public async Task ACardThatNoFilmCanGiveIsTakenAndDoubted()
     {
         var kit = await service.Get<Kit>("/api/kits/saltmarsh-box");
         var odd = kit.Paints[0] with { OverBlack = new(80, 0, 0), OverWhite = new(40, 0, 0) };
-        var answer = await service.Send(HttpMethod.Post, "/api/kits", kit with { Name = "Odd", Paints = [odd] });
-        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
-        Assert.Contains("darker over white", (await Service.Read<Problem>(answer)).Detail, StringComparison.Ordinal);
+        var seen = await Service.Read<PaintOnSkin>(await service.Send(HttpMethod.Post, "/api/kits/try/odalys", odd));
+        Assert.Contains("which colour is over black", seen.Card.Doubt!, StringComparison.Ordinal);
+        Assert.Null((await Service.Read<PaintOnSkin>(await service.Send(HttpMethod.Post, "/api/kits/try/odalys", kit.Paints[0]))).Card.Doubt);
+        var nonsense = await service.Send(HttpMethod.Post, "/api/kits", kit with { Name = "Odd", Paints = [odd with { OverBlack = new(-900, 0, 0) }] });
+        Assert.Contains("Check the three numbers", (await Service.Read<Problem>(nonsense)).Detail, StringComparison.Ordinal);
     }
 
     [Fact]

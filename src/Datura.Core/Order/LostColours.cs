@@ -19,9 +19,8 @@ public static class LostColours
     // A stand-in may look this much other by day (common practice).
     private const double StandInDeltaE = 18;
 
-    public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, double[] light)
+    public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, SeenUnder there)
     {
-        var there = new SeenUnder(light);
         var seen = jobs.Where(j => j.Role.Stage != Shapes.Stage.Map)
             .Select(j => (Job: j, Day: colours.Of(j), Light: there.Colour([.. colours.StackOf(j).Seen()]))).ToArray();
         var lost = new List<LostPair>();

@@ -12,7 +12,8 @@ public sealed record LampLevel(string Lamp, double Level, double AzimuthDeg = 0,
 
 /// <summary>
 /// The lights looks are seen under. D65 and A: CIE 15. LEDs: a blue peak and a broad phosphor; stage washes: a filter before
-/// lamp light of 3200 K. Shapes from memory, unverified; no maker's filter is meant.
+/// lamp light of 3200 K. Shapes from memory, unverified; no maker's filter is meant. Both LEDs lie within what is sold as white
+/// (ANSI C78.377, Duv within ±0.006 of its centre; from memory).
 /// </summary>
 public static class Lamps
 {
@@ -23,7 +24,7 @@ public static class Lamps
         new("daylight", "Daylight (D65)", Observer.D65),
         new("lampLight", "Lamp light (A)", Observer.A),
         new("warmLed", "Warm LED", Led(0.35, 605, 62)),
-        new("coolLed", "Cool LED", Led(0.95, 560, 58)),
+        new("coolLed", "Cool LED", Led(1.2, 565, 78)),
         new("red", "Red wash", Filtered(nm => Rise(nm, 605, 9))),
         new("amber", "Amber wash", Filtered(nm => Rise(nm, 555, 14))),
         new("green", "Green wash", Filtered(nm => Bell(nm, 525, 24))),

@@ -6,20 +6,21 @@ namespace Datura.Core.Paint;
 /// <summary>Absorption and scattering per µm of a paint or mix, per band.</summary>
 public sealed record PaintOptics(double[] K, double[] S)
 {
-    /// <summary>Reflectance of a draw-down card's black and white (from memory: coated contrast cards).</summary>
+    /// <summary>Reflectance of a draw-down card's black (from memory: coated contrast cards).</summary>
     public const double CardBlack = 0.01;
-    public const double CardWhite = 0.84;
 
-    // How well a card is read (from memory).
-    private const double ReadingDeltaE = 1.5;
+    /// <summary>Reflectance of its white: 80 ± 2 % (ISO 6504-3, ASTM D2805).</summary>
+    public const double CardWhite = 0.80;
 
-    private static readonly ConcurrentDictionary<(Lab, Lab, double), PaintOptics> Solved = new();
+    private static readonly ConcurrentDictionary<(Lab, Lab, double), CardReading> Read = new();
 
-    /// <exception cref="ArgumentException">No real film gives this card.</exception>
-    public static PaintOptics Of(PaintDescription paint) =>
-        Solved.GetOrAdd((paint.OverBlack, paint.OverWhite, paint.CardFilmUm), _ => FromCard(paint));
+    /// <summary>Likeliest K and S of a paint by its card.</summary>
+    /// <exception cref="ArgumentException">The card's numbers are nonsense.</exception>
+    public static PaintOptics Of(PaintDescription paint) => CardOf(paint).Optics;
 
-    private static PaintOptics FromCard(PaintDescription paint)
+    /// <summary>As above, with how far the card is missed and how sure K and S are.</summary>
+    /// <exception cref="ArgumentException">The card's numbers are nonsense.</exception>
+    public static CardReading CardOf(PaintDescription paint) => Read.GetOrAdd((paint.OverBlack, paint.OverWhite, paint.CardFilmUm), _ =>
     {
         if (paint.CardFilmUm is not (> 0 and < 500))
         {
@@ -27,37 +28,20 @@ public sealed record PaintOptics(double[] K, double[] S)
                 $"{paint.Name}: a card film of {paint.CardFilmUm:0.#} µm cannot be. Give the dry film, usually 10 to 60 µm."));
         }
 
-        if (paint.OverWhite.L < paint.OverBlack.L - 0.5)
+        foreach (var colour in new[] { paint.OverBlack, paint.OverWhite })
         {
-            throw new ArgumentException("The card is darker over white than over black; no paint can do that. Check which is which.");
+            if (!(colour.L is >= 0 and <= 100 && Math.Abs(colour.A) <= MostAxis && Math.Abs(colour.B) <= MostAxis))
+            {
+                throw new ArgumentException(FormattableString.Invariant(
+                    $"{paint.Name}: no card has the colour L* {colour.L:0.#}, a* {colour.A:0.#}, b* {colour.B:0.#}. L* goes from 0 to 100, a* and b* from −{MostAxis} to {MostAxis}. Check the three numbers."));
+            }
         }
 
-        var white = SmoothReflectance.For(paint.OverWhite);
-        // Less light comes back over black in every band; within what an eye or a camera is off, the film counts as opaque.
-        var black = SmoothReflectance.Below(paint.OverBlack, white)
-            ?? (ColourDifference.DeltaE00(paint.OverBlack, paint.OverWhite) < ReadingDeltaE ? white : throw new ArgumentException(
-                "The card sends back more of some colour over black than over white; no paint can do that. Check which is which, and take both in the same light."));
-        var k = new double[Spectrum.Bands];
-        var s = new double[Spectrum.Bands];
-        for (var b = 0; b < Spectrum.Bands; b++)
-        {
-            (k[b], s[b]) = Film.Solve(
-                SurfaceReflection.Inside(Math.Min(black[b], white[b])), SurfaceReflection.Inside(white[b]),
-                SurfaceReflection.Inside(CardBlack), SurfaceReflection.Inside(CardWhite), paint.CardFilmUm);
-        }
+        return CardReading.Of(paint.OverBlack, paint.OverWhite, paint.CardFilmUm);
+    });
 
-        // What a band cannot do is left out there; a card that is then missed by more than a reading is off was no film.
-        var found = new PaintOptics(k, s);
-        return Math.Max(Miss(found, paint.OverBlack, CardBlack), Miss(found, paint.OverWhite, CardWhite)) <= ReadingDeltaE ? found : throw new ArgumentException(
-            "No film gives this card: over white it is brighter than the card below can make it. Take both colours in the same even light.");
-
-        double Miss(PaintOptics optics, Lab wanted, double ground)
-        {
-            Span<double> under = stackalloc double[Spectrum.Bands];
-            under.Fill(SurfaceReflection.Inside(ground));
-            return ColourDifference.DeltaE00(wanted, Lab.From(Observer.Look([.. optics.Over(under, paint.CardFilmUm).Select(SurfaceReflection.SeenWithoutGloss)], Observer.D65)));
-        }
-    }
+    // No surface colour lies farther out (MacAdam's limits reach about 130).
+    private const int MostAxis = 150;
 
     /// <summary>A mix weighs K and S by parts (Duncan 1940: both are additive by concentration).</summary>
     /// <exception cref="ArgumentException">The mix names no paint, one not in the kit, or a share that is not positive.</exception>

@@ -1,14 +1,22 @@
 namespace Datura.Core.Paint;
 
 /// <summary>
-/// What a reflectance looks like under a light, as CIELAB against the white of D65. To whitish lights the eye adapts wholly,
-/// to a saturated wash hardly: the degree falls with the light's distance from the line of lamp lights.
+/// What a reflectance looks like under a light, as CIELAB against the white of D65. How far the eye adapts follows from how bright it
+/// is, by CIECAM02 (CIE 159:2004): D = 1 − exp(−(L + 42) / 92) / 3.6 with an average surround and L in cd/m².
 /// Adaptation: von Kries in the cone space of CAT16 (Li and others, Color Res. Appl. 42 (2017) 703; matrix from memory).
-/// The fall of the degree is from memory, unverified.
 /// </summary>
 public sealed class SeenUnder
 {
-    private const double DegreeFall = 25;
+    /// <summary>Adapting luminance of an evening street or a small stage, cd/m² (from memory: a fifth of a white lit by 300 lx).</summary>
+    public const double UsualCdM2 = 20;
+
+    /// <summary>Darker than this nobody sees colours; brighter is noon on snow.</summary>
+    public const double LeastCdM2 = 0.1;
+    public const double MostCdM2 = 10_000;
+
+    // Cones that a light hardly reaches give no signal to be turned up: in a red wash blue is not told from black. Lamp light asks for a
+    // gain of 3 (by judgement; CIECAM02 leaves this to its noise term).
+    private const double MostGain = 5;
 
     private static readonly double[,] ToCones =
     {
@@ -23,13 +31,14 @@ public sealed class SeenUnder
     private readonly (double L, double M, double S) gain;
     private readonly double exposure;
 
-    public SeenUnder(double[] light)
+    /// <param name="adaptingCdM2">What the eye has settled on, cd/m²: about a fifth of a white in that light.</param>
+    public SeenUnder(double[] light, double adaptingCdM2 = UsualCdM2)
     {
         this.light = light;
         var white = Observer.White(light);
-        Degree = Math.Exp(-DegreeFall * FromLampLine(white));
+        Degree = DegreeAt(adaptingCdM2);
         var cones = Cones(white);
-        double Gain(double day, double here) => Degree * day / Math.Max(here, 1e-6) + 1 - Degree;
+        double Gain(double day, double here) => Degree * Math.Min(day / Math.Max(here, 1e-6), MostGain) + 1 - Degree;
         gain = (Gain(DayCones.L, cones.L), Gain(DayCones.M, cones.M), Gain(DayCones.S, cones.S));
         Span<double> perfect = stackalloc double[Spectrum.Bands];
         perfect.Fill(1);
@@ -39,6 +48,9 @@ public sealed class SeenUnder
 
     /// <summary>How far the eye adapts to this light, 0 to 1.</summary>
     public double Degree { get; }
+
+    /// <summary>The degree of adaptation at a luminance, cd/m²: from 0.82 in the dark to 1.</summary>
+    public static double DegreeAt(double adaptingCdM2) => Math.Clamp(1 - Math.Exp(-(adaptingCdM2 + 42) / 92) / 3.6, 0, 1);
 
     public Lab Colour(ReadOnlySpan<double> reflectance) => Lab.From(Adapted(reflectance));
 
@@ -53,27 +65,6 @@ public sealed class SeenUnder
     {
         var (l, m, s) = Cones(Observer.Look(reflectance, light));
         return FromCones(gain.L * l, gain.M * m, gain.S * s);
-    }
-
-    // Distance on the CIE 1976 u′v′ diagram from the nearest black body between 2200 K and 10000 K, daylight counted in.
-    private static double FromLampLine(Xyz white)
-    {
-        var (u, v) = Uv(white);
-        var least = double.MaxValue;
-        for (var kelvin = 2200.0; kelvin <= 10000; kelvin *= 1.06)
-        {
-            var k = kelvin;
-            var (bu, bv) = Uv(Observer.White(Lamps.BlackBody(k)));
-            least = Math.Min(least, Math.Sqrt((u - bu) * (u - bu) + (v - bv) * (v - bv)));
-        }
-
-        return Math.Max(0, least - 0.006);
-    }
-
-    private static (double U, double V) Uv(Xyz c)
-    {
-        var d = c.X + 15 * c.Y + 3 * c.Z;
-        return (4 * c.X / d, 9 * c.Y / d);
     }
 
     private static (double L, double M, double S) Cones(Xyz c) => (

@@ -40,7 +40,7 @@ public static class CoatEndpoints
         plans.MapPost("/core", async (PlanRequest request, double x, double y, string? lamp, PlanService service) =>
         {
             var planned = await service.PlanAsync(request);
-            var light = new SeenUnder(await LightAsync(service, request, lamp));
+            var light = await EyeAsync(service, request, lamp);
             var kit = await service.KitAsync(request);
             return TypedResults.Ok((IReadOnlyList<CoreLayer>)[.. BustPicture.Painted(planned, planned.Coats.Count, CorePixels).CoreAt(x, y)
                 .Select(layer => Layer(layer, planned, kit, light))]);
@@ -55,7 +55,7 @@ public static class CoatEndpoints
         plans.MapPost("/lost", async (PlanRequest request, string? lamp, PlanService service) =>
         {
             var planned = await service.PlanAsync(request);
-            return TypedResults.Ok(LostColours.Of(planned.InOrder, planned.Colours!, await service.KitAsync(request), await LightAsync(service, request, lamp)));
+            return TypedResults.Ok(LostColours.Of(planned.InOrder, planned.Colours!, await service.KitAsync(request), await EyeAsync(service, request, lamp)));
         });
         plans.MapPost("/fewest", async (PlanRequest request, double? deltaE, PlanService service) =>
         {
@@ -72,14 +72,12 @@ public static class CoatEndpoints
     }
 
     /// <summary>The asked lamp, else the setting's, else daylight.</summary>
-    public static async Task<double[]> LightAsync(PlanService service, PlanRequest request, string? lamp)
+    public static async Task<SeenUnder> EyeAsync(PlanService service, PlanRequest request, string? lamp)
     {
-        if (lamp is { Length: > 0 } && lamp != "setting")
-        {
-            return Lamps.Find(lamp).Power;
-        }
-
-        return (await service.SettingAsync(request)).Lamps is { Count: > 0 } lamps ? Lamps.Together(lamps) : Observer.D65;
+        var setting = await service.SettingAsync(request);
+        var light = lamp is { Length: > 0 } && lamp != "setting" ? Lamps.Find(lamp).Power
+            : setting.Lamps is { Count: > 0 } lamps ? Lamps.Together(lamps) : Observer.D65;
+        return new(light, setting.AdaptingCdM2);
     }
 
     private static CoreLayer Layer((int Coat, double FilmShare, double[] Seen) layer, PlannedLook planned, Kit kit, SeenUnder light)

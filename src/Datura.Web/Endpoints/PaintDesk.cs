@@ -12,7 +12,14 @@ namespace Datura.Web;
 /// <param name="OneCoat">Colour of one usual coat on this skin.</param>
 public sealed record PaintOnSkin(
     string Id, string Name, Material Material, Finish Finish, string OverBlack, string OverWhite, string OneCoat, string Opaque,
-    double ContrastRatio, int? CoatsToHide, double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips, double? LeftMl, double? Price, SplitStripe? Stripe);
+    double ContrastRatio, int? CoatsToHide, double CoatFilmUm, double DryingSeconds, bool NearEyes, bool OnLips, double? LeftMl, double? Price, SplitStripe? Stripe,
+    CardResource Card);
+
+/// <summary>How well K and S are known from the card.</summary>
+/// <param name="MissOverBlack">ΔE00 between the card's reading and what the paint would give there.</param>
+/// <param name="SpreadK">One standard deviation, as a share.</param>
+/// <param name="Doubt">What to do when the card cannot be what it is said to be; null when it can.</param>
+public sealed record CardResource(double MissOverBlack, double MissOverWhite, double SpreadK, double SpreadS, string? Doubt);
 
 /// <summary>A mix that makes a colour.</summary>
 public sealed record RecipeResource(IReadOnlyList<RecipeShare> Shares, string Colour, string OnSkin, double DeltaE);
@@ -136,6 +143,11 @@ public static class PaintDeskEndpoints
         return new(
             paint.Id, paint.Name, paint.Material, paint.Finish, Srgb.From(paint.OverBlack).Hex, Srgb.From(paint.OverWhite).Hex,
             Srgb.From(skin.With(optics, paint.CoatFilmUm).Colour()).Hex, Srgb.From(opaque).Hex, Math.Round(Hiding.ContrastRatio(optics, paint.CoatFilmUm), 3), hides,
-            paint.CoatFilmUm, paint.DryingSeconds, paint.NearEyes, paint.OnLips, paint.LeftMl, paint.Price, paint.Stripe);
+            paint.CoatFilmUm, paint.DryingSeconds, paint.NearEyes, paint.OnLips, paint.LeftMl, paint.Price, paint.Stripe, Card(PaintOptics.CardOf(paint)));
     }
+
+    private static CardResource Card(CardReading card) => new(
+        Math.Round(card.MissOverBlack, 1), Math.Round(card.MissOverWhite, 1), Math.Round(card.SpreadK, 2), Math.Round(card.SpreadS, 2),
+        !card.IsDoubted ? null : FormattableString.Invariant(
+            $"No film looks like this card: the nearest is off by {Math.Max(card.MissOverBlack, card.MissOverWhite):0.#} ΔE00. Check which colour is over black and which over white, and take both in the same even light."));
 }

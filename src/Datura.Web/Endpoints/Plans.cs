@@ -32,7 +32,7 @@ public static class PlanEndpoints
             }
 
             var planned = await service.PlanAsync(request);
-            var light = lamp is { Length: > 0 } ? new Core.Paint.SeenUnder(await CoatEndpoints.LightAsync(service, request, lamp)) : null;
+            var light = lamp is { Length: > 0 } ? await CoatEndpoints.EyeAsync(service, request, lamp) : null;
             var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light);
             return TypedResults.File(Png.Of(picture.Rgba(), size, size), "image/png");
         });

@@ -131,7 +131,7 @@ public class MixingTests
     {
         var good = KitCsv.Write([Paints[0]]);
         Assert.Contains("no number", Assert.Throws<KitFileException>(() => KitCsv.Read(good.Replace(",30,", ",thick,", StringComparison.Ordinal))).Message);
-        Assert.Contains("darker over white", Assert.Throws<KitFileException>(() => KitCsv.Read(good.Replace(",93.5,", ",13.5,", StringComparison.Ordinal))).Message);
+        Assert.Contains("Check the three numbers", Assert.Throws<KitFileException>(() => KitCsv.Read(good.Replace(",93.5,", ",935,", StringComparison.Ordinal))).Message);
         var row = good.Split('\n')[1];
         Assert.Contains("500 paints", Assert.Throws<KitFileException>(() => KitCsv.Read(good + string.Join('\n', Enumerable.Repeat(row, 50_000)))).Message);
     }
