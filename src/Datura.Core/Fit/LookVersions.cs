@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
@@ -9,7 +10,7 @@ namespace Datura.Core.Fit;
 /// <param name="Versions">Parts that are not painted in full, by id; the computed form is called form.</param>
 /// <param name="Likely">Likely length of the sitting.</param>
 /// <param name="AtConfidenceSeconds">Length that the asked-for share of sittings does not exceed.</param>
-/// <param name="Kept">Share of the full picture that is kept, 0 (bare skin) to 1.</param>
+/// <param name="Kept">Share of the full picture that is kept, 0 (bare skin) to 1; what is only an extra counts half.</param>
 /// <param name="Words">What is done differently, a line a part.</param>
 public sealed record LookVersionFound(
     IReadOnlyDictionary<string, PartVersion> Versions, TimeSpread Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words);
@@ -21,6 +22,10 @@ public sealed record LookVersionFound(
 /// <param name="Curve">From the shortest version to all of it; each keeps more than the one before.</param>
 public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 {
+    private readonly ConcurrentDictionary<double, (LookVersions Versions, SlotVersion Best)> found = new();
+    private Func<IEnumerable<LookVersionFound>> every = () => [];
+    private Func<LookVersionFound?, double, SlotVersion> search = (known, _) => new(known, 0);
+
     // Budgets tried between the least and the full work.
     private const int Budgets = 18;
 
@@ -80,8 +85,37 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
             }
         }
 
-        return new(curve);
+        return new(curve)
+        {
+            every = () => Every(choices, rests).Select(chosen => Measured(choices, chosen, full, look, setting, overlaps)),
+            search = (known, slot) => SlotSearch.Of(choices, rests, full.Network!, slot, TimeSpread.LeastShareAt(setting.Confidence), known, chosen => Measured(choices, chosen, full, look, setting, overlaps)),
+        };
     }
+
+    /// <summary>Every version there is, each with its sitting; for checks on looks of a few parts.</summary>
+    internal IEnumerable<LookVersionFound> EveryVersion() => every();
+
+    private static IEnumerable<LesserPart?[]> Every(IReadOnlyList<PartChoice> choices, int[] rests)
+    {
+        IEnumerable<LesserPart?[]> From(int k, LesserPart?[] chosen) => k == choices.Count
+            ? Enumerable.Range(0, k).All(b => rests[b] < 0 || chosen[rests[b]]?.Version != PartVersion.Out || chosen[b]?.Version == PartVersion.Out) ? [(LesserPart?[])chosen.Clone()] : []
+            : choices[k].Lesser.Prepend<LesserPart?>(null).SelectMany(way =>
+            {
+                var next = (LesserPart?[])chosen.Clone();
+                next[k] = way;
+                return From(k + 1, next);
+            });
+        return From(0, new LesserPart?[choices.Count]);
+    }
+
+    /// <summary>With the best version for one slot among them, and how far from the best it may be.</summary>
+    public (LookVersions Versions, SlotVersion Best) For(double slotSeconds) => found.GetOrAdd(slotSeconds, slot =>
+    {
+        var best = search(Within(slot), slot);
+        var curve = best.Found is null || Curve.Contains(best.Found) ? Curve
+            : [.. Curve.Where(v => v.AtConfidenceSeconds < best.Found.AtConfidenceSeconds && v.Kept < best.Found.Kept), best.Found, .. Curve.Where(v => v.Kept > best.Found.Kept)];
+        return (this with { Curve = curve }, best);
+    });
 
     private static LookVersionFound Measured(IReadOnlyList<PartChoice> choices, LesserPart?[] chosen, PlannedLook full, Look look, Setting setting, Overlaps overlaps)
     {
@@ -93,7 +127,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var sitting = Steps.Sitting(Sequencer.Order(network));
         return new(
             choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), sitting,
-            sitting.At(setting.Confidence), Math.Max(0, 1 - chosen.Sum(c => c?.Impact ?? 0)),
+            sitting.At(setting.Confidence), Math.Max(0, 1 - choices.Select((c, k) => chosen[k] is { } lesser ? c.Cost(lesser) : 0).Sum()),
             [.. choices.Select((c, k) => (c.Label, Lesser: chosen[k])).Where(c => c.Lesser is not null).Select(c => $"{c.Label}: {string.Join(", ", c.Lesser!.What)}")]);
     }
 

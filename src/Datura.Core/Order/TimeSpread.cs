@@ -18,6 +18,10 @@ public readonly record struct TimeSpread(double LikelySeconds, double SdSeconds)
     public static TimeSpread OfSitting(double likelySeconds, IEnumerable<TimeSpread> steps) =>
         new(likelySeconds, Math.Sqrt(steps.Sum(s => Square(s.SdSeconds)) + Square(DayShare * likelySeconds)));
 
+    /// <summary>By how much of its likely length a sitting is longer at a confidence at the least: the day alone, without its steps.</summary>
+    /// <param name="confidence">0.5 or more, below 1.</param>
+    public static double LeastShareAt(double confidence) => DayShare * MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, confidence);
+
     /// <summary>Time that is not exceeded with this probability, for a normal spread.</summary>
     /// <param name="confidence">Between 0 and 1, both left out.</param>
     public double At(double confidence) => Math.Max(0, MathNet.Numerics.Distributions.Normal.InvCDF(LikelySeconds, Math.Max(SdSeconds, 1e-9), confidence));

@@ -21,9 +21,9 @@ public sealed record CardReading(PaintOptics Optics, double MissOverBlack, doubl
     private const int WavesK = 12;
     private const int WavesS = 7;
     private const double LevelSpread = 2.5;
-    private const double FirstWaveK = 1.5;
+    private const double FirstWaveK = 2;
     private const double FirstWaveS = 0.45;
-    private const double FinerK = 1;
+    private const double FinerK = 1.1;
     private const double FinerS = 1.6;
 
     // A film that is neither glass nor lead: the two-flux laws lose their hold beyond, per film of the card.

@@ -15,8 +15,8 @@ public sealed class SeenUnder
     public const double MostCdM2 = 10_000;
 
     // Cones that a light hardly reaches give no signal to be turned up: in a red wash blue is not told from black. Lamp light asks for a
-    // gain of 3 (by judgement; CIECAM02 leaves this to its noise term).
-    private const double MostGain = 5;
+    // gain of 2.8 (by judgement; CIECAM02 leaves this to its noise term).
+    private const double MostGain = 3;
 
     private static readonly double[,] ToCones =
     {

@@ -29,7 +29,8 @@ public sealed record VersionResource(
 /// <param name="Chosen">The one for the slot; null when none fits.</param>
 /// <param name="Said">In words.</param>
 /// <param name="Named">Index of the version for each of some usual slots, null where none fits.</param>
-public sealed record VersionsResource(IReadOnlyList<VersionResource> Curve, int? Chosen, string Said, IReadOnlyList<NamedVersion> Named);
+/// <param name="Gap">No version that fits the slot keeps more than this share beyond the chosen one; 0 when it is the best.</param>
+public sealed record VersionsResource(IReadOnlyList<VersionResource> Curve, int? Chosen, string Said, IReadOnlyList<NamedVersion> Named, double Gap);
 
 public sealed record NamedVersion(string Label, int? Index);
 
@@ -79,21 +80,18 @@ public static class OrderEndpoints
         plans.MapPost("/versions", async (PlanRequest request, double? slot, PlanService service) =>
         {
             var (versions, setting) = await service.VersionsAsync(request);
-            var minutes = slot ?? setting.SlotMinutes;
-            if (!(minutes is >= 0.5 and <= 720))
-            {
-                throw new BadInputException("slot", "The slot lies between half a minute and 12 hours.");
-            }
-
+            var minutes = Slot(slot, setting);
+            (versions, var best) = versions.For(60 * minutes);
             int? At(double most) => versions.Within(60 * most) is { } found ? IndexOf(versions, found) : null;
             return TypedResults.Ok(new VersionsResource(
                 [.. versions.Curve.Select(v => new VersionResource(v.Versions, Math.Round(v.Likely.LikelySeconds, 1), Math.Round(v.AtConfidenceSeconds, 1), Math.Round(v.Kept, 4), v.Words))],
                 At(minutes), versions.Said(minutes, setting),
-                [.. UsualSlots.Select(m => new NamedVersion($"{m} min", At(m))), new NamedVersion("all of it", versions.Curve.Count - 1)]));
+                [.. UsualSlots.Select(m => new NamedVersion($"{m} min", At(m))), new NamedVersion("all of it", versions.Curve.Count - 1)], Math.Round(best.Gap, 4)));
         });
-        plans.MapPost("/versions.png", async (PlanRequest request, string? at, PlanService service) =>
+        plans.MapPost("/versions.png", async (PlanRequest request, string? at, double? slot, PlanService service) =>
         {
-            var (versions, _) = await service.VersionsAsync(request);
+            var (versions, setting) = await service.VersionsAsync(request);
+            (versions, _) = versions.For(60 * Slot(slot, setting));
             var indices = (at ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select(i => int.TryParse(i, out var index) && index >= 0 && index < versions.Curve.Count ? index
                 : throw new BadInputException("at", $"The versions are numbered 0 to {versions.Curve.Count - 1}.")).ToArray();
             if (indices.Length is 0 or > 6)
@@ -111,6 +109,9 @@ public static class OrderEndpoints
             return TypedResults.File(Png.Of(BustPicture.Beside(pictures, PictureWidth, PictureHeight), pictures.Count * PictureWidth, PictureHeight), "image/png");
         });
     }
+
+    private static double Slot(double? asked, Setting setting) => (asked ?? setting.SlotMinutes) is >= 0.5 and <= 720 and var minutes ? minutes
+        : throw new BadInputException("slot", "The slot lies between half a minute and 12 hours.");
 
     private static int IndexOf(LookVersions versions, LookVersionFound found) => versions.Curve.TakeWhile(v => v != found).Count();
 

@@ -90,6 +90,39 @@ public class LookVersionTests
         Assert.DoesNotContain(Curve(Priority.Must), v => Out(v, "socket-1"));
     }
 
+    // Every one of the versions of eight parts (some thousands), each with its own sitting: what is found for a slot is the best of them.
+    [Theory]
+    [InlineData("storm-cormorant", 8)]
+    [InlineData("kelp-bride", 6)]
+    [InlineData("barnacle-saint", 7)]
+    public void TheVersionForASlotIsTheBestThereIs(string id, int parts)
+    {
+        var look = DemoWorld.Look(id) with { Form = null, Order = null };
+        look = look with { Parts = [.. look.Parts.Where(p => p.Kind != "skinBase").Take(parts).Select((p, k) => p with { Priority = k == 0 ? Priority.Must : k % 3 == 1 ? Priority.Extra : Priority.Nice })] };
+        var full = Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        var versions = LookVersions.Of(look, full, DemoWorld.Kit, DemoWorld.Parade);
+        var all = versions.EveryVersion().ToArray();
+        Assert.True(all.Length > 200);
+        foreach (var share in new[] { 0.3, 0.45, 0.6, 0.8, 0.95 })
+        {
+            var slot = share * versions.Curve[^1].AtConfidenceSeconds;
+            var best = all.Where(v => v.AtConfidenceSeconds <= slot).Select(v => v.Kept).DefaultIfEmpty(0).Max();
+            var (with, found) = versions.For(slot);
+            Assert.InRange(found.Found?.Kept ?? 0, best - found.Gap - 1e-4, best + 1e-9);
+            Assert.InRange(found.Gap, 0, 0.01);
+            Assert.Equal(found.Found, with.Within(slot));
+        }
+    }
+
+    // A longer slot never lowers what is kept, with the exact search as well.
+    [Fact]
+    public void TheBestForALongerSlotKeepsNoLess()
+    {
+        var versions = Of("kelp-bride");
+        var kept = Enumerable.Range(2, 7).Select(m => versions.For(150 * m).Best).ToArray();
+        Assert.All(kept.Zip(kept.Skip(1)), k => Assert.True((k.Second.Found?.Kept ?? 0) + k.Second.Gap >= (k.First.Found?.Kept ?? 0) - 1e-9));
+    }
+
     public static TheoryData<string> Kinds => [.. PartKinds.All.Select(k => k.Id)];
 
     // Quick means less work, of the same thing: something of every kind stays.

@@ -250,8 +250,12 @@ export const api = {
         signal,
       }),
     ),
-  versionPictures: (request: PlanRequest, at: number[], signal?: AbortSignal) =>
-    blob(`/api/plan/versions.png?at=${at.join(',')}`, request, signal),
+  versionPictures: (request: PlanRequest, at: number[], slot: number | null, signal?: AbortSignal) =>
+    blob(
+      `/api/plan/versions.png?at=${at.join(',')}${slot === null ? '' : `&slot=${slot}`}`,
+      request,
+      signal,
+    ),
   formLamp: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/form/lamp.png', request, signal),
   formProfile: (request: PlanRequest, from: { x: number; y: number }, to: { x: number; y: number }) =>
     answer(

@@ -146,6 +146,13 @@ function holds(id: string) {
         <span>{{ slotMinutes }} min</span>
       </div>
       <p :class="order.versions.chosen === null ? 'warning' : ''">{{ order.versions.said }}</p>
+      <p v-if="order.versions.chosen !== null" class="faint">
+        {{
+          order.versions.gap < 0.0005
+            ? 'No other version that fits keeps more.'
+            : `Another that fits could keep at most ${(100 * order.versions.gap).toFixed(1)} % more.`
+        }}
+      </p>
       <trade-curve
         :curve="order.versions.curve"
         :chosen="order.looked ?? order.versions.chosen ?? null"

@@ -63,7 +63,7 @@ export const useOrder = defineStore('order', () => {
       looked.value = null
       problem.value = ''
       const named = found.named.map((n) => n.index).filter((i): i is number => i !== null && i !== undefined)
-      const picture = await api.versionPictures(workspace.request, named, mine.signal)
+      const picture = await api.versionPictures(workspace.request, named, slot.value, mine.signal)
       if (mine.signal.aborted) return
       if (pictures.value) URL.revokeObjectURL(pictures.value)
       pictures.value = URL.createObjectURL(picture)
