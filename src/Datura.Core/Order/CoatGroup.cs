@@ -35,6 +35,12 @@ public sealed class CoatGroup
 
     public bool Reserved => Jobs.All(j => j.Reserved);
 
+    /// <summary>Laid with a tool that does not stop at a line: sponges and the soft brush.</summary>
+    public bool IsBroad => Tool is Tool.Sponge or Tool.HalfRoundSponge or Tool.SoftBrush;
+
+    /// <summary>Mean size of its figures, mm².</summary>
+    public double FigureMm2 => Jobs.Average(j => j.FigureMm2);
+
     public double WorkSeconds { get; }
 
     public double DryingSeconds => Jobs.Max(j => j.DryingSeconds);

@@ -40,6 +40,9 @@ public sealed record CoatJob(
     /// <summary>Whether the base leaves its place bare, so that it may go on before the base.</summary>
     public bool Reserved { get; init; }
 
+    /// <summary>Mean size of its figures, mm²; lines and dots count by what they cover.</summary>
+    public double FigureMm2 => Footprint.AreaMm2 / Math.Max(1, Marks.Count);
+
     /// <summary>Whether it goes on through a mesh or card.</summary>
     public bool ThroughStencil { get; init; }
 
@@ -52,7 +55,10 @@ public sealed record CoatJob(
     /// <summary>The rates of the painter at work.</summary>
     public Pace Pace { get; init; } = Pace.Usual;
 
-    /// <summary>Seconds of brush on skin, with reloads, without changes of tool or pose.</summary>
+    /// <summary>
+    /// Seconds of brush on skin, with reloads, without changes of tool or pose: a figure's crisp edge at line pace and its inside at area
+    /// pace, slower near the eye.
+    /// </summary>
     public double WorkSeconds
     {
         get
@@ -62,12 +68,21 @@ public sealed record CoatJob(
             var line = Coats * LineMm;
             // A line wider than the tool is filled as an area is; the slower of the two counts.
             var drawing = Math.Max(line / rate.LineMmPerSecond, Coats * WideLineMm2 / 100 / rate.AreaCm2PerMinute * 60);
+            drawing += Coats * EdgeMm / rate.LineMmPerSecond;
+            var filling = area / rate.AreaCm2PerMinute * 60 * (Zones.Contains("lid") ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
             var reloads = Math.Floor(area / rate.AreaCm2PerLoad) + Math.Floor(line / rate.LineMmPerLoad);
             var dots = Marks.Count(m => m is DotMark);
-            return area / rate.AreaCm2PerMinute * 60 + drawing + reloads * Pace.Of(Rates.Reloading)
+            return filling + drawing + reloads * Pace.Of(Rates.Reloading)
                 + Coats * (ThroughStencil ? Math.Ceiling(AreaMm2 / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
         }
     }
+
+    // Length of the edges that are drawn crisp before the inside is filled; a wide tool and powder make none.
+    private double EdgeMm => Tool is Tool.Sponge or Tool.SoftBrush ? 0
+        : Marks.OfType<RegionMark>().Where(r => r.EdgeMm <= Rates.DrawnEdgeMm && r.Outline.Area > Rates.OutlinedMm2).Sum(r => r.Outline.Length);
+
+    // Figures that lie on lids alone are pressed on the same spot until the colours run into each other.
+    private int LidsAlone => Tool is Tool.Sponge or Tool.HalfRoundSponge && Zones.Contains("lid") && Zones.All(z => z is "lid" or "orbit") && AreaMm2 < 2000 ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
 
     // Area of lines that are wider than their tool.
     private double WideLineMm2

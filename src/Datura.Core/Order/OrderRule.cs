@@ -20,6 +20,7 @@ public static class OrderRules
     public static readonly OrderRule ReserveFirst = new("reserveFirst", "a light reserved shape goes on before the base around it", true, true, 3);
     public static readonly OrderRule DarkReserveFirst = new("darkReserveFirst", "dark reserved shapes before the base, as this painter does it", true, false, 2);
     public static readonly OrderRule Layers = new("layers", "what lies on top goes on later", true, false);
+    public static readonly OrderRule BroadBeforeFine = new("broadBeforeFine", "what is sponged or dusted goes under what is drawn", true, true);
     public static readonly OrderRule LightBeforeDark = new("lightBeforeDark", "light before dark", true, true);
     public static readonly OrderRule DepthThenColour = new("depthThenColour", "depth, then colour, where they overlap", true, false);
     public static readonly OrderRule LinesLast = new("linesLast", "lines last, all in one go", true, false);
@@ -35,13 +36,14 @@ public static class OrderRules
     public static readonly OrderRule MustFirst = new("mustFirst", "must parts first, so that a wearer who leaves early leaves readable", false, true);
     public static readonly OrderRule TopDown = new("topDown", "from the top down, so that the hand never rests on wet paint", false, true);
     public static readonly OrderRule FarSideFirst = new("farSideFirst", "the far side first", false, true);
+    public static readonly OrderRule SpongeFirst = new("spongeFirst", "the sponge is done here before the brush's fine work", false, true);
     public static readonly OrderRule LidsOnce = new("lidsOnce", "all that goes on the lids in one closing", false, false);
     public static readonly OrderRule ToolInHand = new("toolInHand", "the tool and paint are in the hand already", false, false);
     public static readonly OrderRule BusyHands = new("busyHands", "something else dries meanwhile", false, false);
 
     public static IReadOnlyList<OrderRule> All { get; } =
     [
-        MapFirst, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
-        DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, LidsOnce, ToolInHand, BusyHands,
+        MapFirst, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
+        DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, SpongeFirst, LidsOnce, ToolInHand, BusyHands,
     ];
 }

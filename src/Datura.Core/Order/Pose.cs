@@ -33,7 +33,8 @@ public static class Poses
             poses.Add(ChinUp);
         }
 
-        if (zones.Any(z => z is "temple" or "ear" or "neck side" or "cheek hollow"))
+        // Temple and cheek are reached from the front as well; only what lies on them alone is worth a turn.
+        if (zones.Any(z => z is "ear" or "neck side") || zones.All(z => z is "temple" or "cheek hollow" or "jaw" or "scalp"))
         {
             poses.Add(TurnHead);
         }

@@ -8,6 +8,9 @@ public static class Precedence
     // A reserved shape that is darker than this waits for the base around it, unless the painter does sockets first.
     private const double LightReserve = 60;
 
+    // Smaller than a fingertip a shape is sponged over and painted on the base (common practice; size from memory).
+    private const double LeastSparedMm2 = 120;
+
     /// <returns>The rule that puts a before b, or null when they are free.</returns>
     public static OrderRule? Rule(CoatGroup a, CoatGroup b, bool overlap, OrderWish? wish = null)
     {
@@ -36,13 +39,14 @@ public static class Precedence
     }
 
     /// <summary>Whether a reserved group goes on before the base around it.</summary>
-    public static bool BeforeBase(bool reserved, double lightness, OrderWish order) =>
-        reserved && (lightness >= LightReserve ? order.Holds(OrderRules.ReserveFirst) : order.Sockets == SocketSchool.BeforeBase);
+    /// <param name="figureMm2">Mean size of its figures: a sponge does not go round small ones.</param>
+    public static bool BeforeBase(bool reserved, double lightness, double figureMm2, OrderWish order) =>
+        reserved && figureMm2 >= LeastSparedMm2 && (lightness >= LightReserve ? order.Holds(OrderRules.ReserveFirst) : order.Sockets == SocketSchool.BeforeBase);
 
     private static OrderRule? WithBase(CoatGroup a, CoatGroup b, bool overlap, OrderWish order)
     {
         var other = a.Stage == Stage.Base ? b : a;
-        if (BeforeBase(other.Reserved, other.Lightness, order))
+        if (BeforeBase(other.Reserved, other.Lightness, other.FigureMm2, order))
         {
             return overlap && other == a ? other.Lightness >= LightReserve ? OrderRules.ReserveFirst : OrderRules.DarkReserveFirst : null;
         }
@@ -76,13 +80,16 @@ public static class Precedence
             return a.Stage < b.Stage ? OrderRules.DepthThenColour : null;
         }
 
+        var broad = order.Holds(OrderRules.BroadBeforeFine) ? 1 : 0;
         var lightness = order.Holds(OrderRules.LightBeforeDark) ? 1 : 0;
         // The name decides between coats that are alike in everything, so that one of them always goes first.
-        var alike = (a.Layer, -lightness * a.Lightness, a.FirstPart).CompareTo((b.Layer, -lightness * b.Lightness, b.FirstPart));
+        var alike = (a.Layer, -broad * Broad(a), -lightness * a.Lightness, a.FirstPart).CompareTo((b.Layer, -broad * Broad(b), -lightness * b.Lightness, b.FirstPart));
         return alike < 0 || (alike == 0 && string.CompareOrdinal(a.Key, b.Key) < 0)
-            ? a.Layer < b.Layer || lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
+            ? a.Layer < b.Layer ? OrderRules.Layers : broad > 0 && a.IsBroad && !b.IsBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
             : null;
     }
+
+    private static int Broad(CoatGroup group) => group.IsBroad ? 1 : 0;
 
     private static bool SharePart(CoatGroup a, CoatGroup b) => a.Jobs.Any(j => b.Jobs.Any(k => j.PartId == k.PartId));
 }

@@ -27,11 +27,15 @@ public sealed class StepNetwork
     private const double FarWeight = 0.0002;
     private const double FaceMm = 100;
 
+    // What a painter waits at most to keep a broad tool off work that is done (from memory, unverified).
+    private const double SpongeFirstSeconds = 4;
+
     private readonly OrderRule?[,] rules;
     private readonly double[,] lags;
     private readonly double[,] setUps;
     private readonly bool[,] after;
     private readonly List<GivenWay> givenWay = [];
+    private readonly bool[,] spongeFirst;
 
     private StepNetwork(CoatGroup[] groups, OrderWish wish, Crew crew, Pace pace, Overlaps overlaps)
     {
@@ -52,6 +56,15 @@ public sealed class StepNetwork
             for (var b = 0; b < n; b++)
             {
                 setUps[a < 0 ? n : a, b] = a == b ? 0 : SetUp(a < 0 ? null : groups[a], groups[b], pace);
+            }
+        }
+
+        spongeFirst = new bool[n, n];
+        for (var a = 0; a < n; a++)
+        {
+            for (var b = 0; b < n; b++)
+            {
+                spongeFirst[a, b] = a != b && wish.Holds(OrderRules.SpongeFirst) && groups[a].IsBroad && !groups[b].IsBroad && groups[b].Stage is > Stage.Base and < Stage.Finish && groups[a].Zones.Any(groups[b].Zones.Contains);
             }
         }
 
@@ -114,7 +127,7 @@ public sealed class StepNetwork
         // Lines along the way belong to their part; a shape that goes before the base cannot be one step with one that goes on it.
         var groups = jobs.GroupBy(j => (
                 j.Role.Stage, j.Load, j.Layer, order.Lines == LineSchool.AlongTheWay && j.Role.Stage is Stage.Line or Stage.Highlight ? j.PartId : "",
-                Precedence.BeforeBase(j.Reserved, j.Lightness, order)))
+                Precedence.BeforeBase(j.Reserved, j.Lightness, j.FigureMm2, order)))
             .Select(g => new CoatGroup([.. g.OrderBy(j => j.PartIndex)])).ToArray();
         var network = new StepNetwork(groups, order, crew ?? Crew.One, jobs.Count > 0 ? jobs[0].Pace : Pace.Usual, overlaps ?? new());
         network.CheckPins();
@@ -129,6 +142,12 @@ public sealed class StepNetwork
 
     /// <summary>Drying between the end of a and the start of b, seconds; 0 when b need not wait.</summary>
     public double Lag(int a, int b) => lags[a, b];
+
+    /// <summary>Whether a is wished before b, a sponge before fine work in the same place.</summary>
+    public bool SpongeFirst(int a, int b) => spongeFirst[a, b];
+
+    /// <summary>What it is worth to have a before b, seconds of sitting.</summary>
+    public double WishedSeconds(int a, int b) => spongeFirst[a, b] ? SpongeFirstSeconds : 0;
 
     /// <summary>Change of tool, load and pose from one group to the next.</summary>
     /// <param name="a">The group before, or −1 at the start.</param>

@@ -56,6 +56,11 @@ public static class Steps
             why.Add(new(rule.Key, network.Groups[rule.First()].Words, false));
         }
 
+        if (order.SkipWhile(a => a != g).Skip(1).FirstOrDefault(b => network.SpongeFirst(g, b) && network.Rule(g, b) is null, -1) is >= 0 and var fine)
+        {
+            why.Add(new(OrderRules.SpongeFirst, network.Groups[fine].Words, false));
+        }
+
         foreach (var given in network.GivenWay.Where(w => w.First == g && w.Rule != OrderRules.LipsLate).GroupBy(w => (w.Rule, w.To)))
         {
             why.Add(new(given.Key.Rule, network.Groups[given.First().Then].Words, true, given.Key.To));

@@ -28,6 +28,7 @@ public sealed record Timetable(int[] Order, double[] StartSeconds, double[] EndS
             var ready = 0.0;
             for (var j = 0; j < k; j++)
             {
+                soft += network.WishedSeconds(g, order[j]);
                 if (network.Before(order[j], g))
                 {
                     ready = Math.Max(ready, end[order[j]] + network.Lag(order[j], g));

@@ -13,7 +13,7 @@ public class CoatCheckTests
     [Fact]
     public void OppositeColoursRunTogetherToMud()
     {
-        Assert.NotNull(Muddy.Blend(One("thrift-pink"), One("eelgrass"), Trunk));
+        Assert.NotNull(Muddy.Blend(One("urchin"), One("eelgrass"), Trunk));
         Assert.Null(Muddy.Blend(One("lantern-yellow"), One("rust"), Trunk));
     }
 
@@ -23,13 +23,13 @@ public class CoatCheckTests
     [Fact]
     public void AWetBlendThatGoesToMudIsReportedWithItsPair()
     {
-        var ground = Painted("skinBase", "ground", "thrift-pink");
+        var ground = Painted("skinBase", "ground", "urchin");
         var green = Painted("cheekHollow", DemoWorld.Part("cheekHollow").Paints.Keys.First(), "eelgrass");
         var role = green.Paints.Keys.First();
         var wet = green with { Laid = new Dictionary<string, CoatLay> { [role] = new(IntoWet: true) } };
         var note = Notes(Trunk, ground, wet).Single(n => n.Sentence.Contains("mud"));
         Assert.Contains("Eelgrass", note.Sentence, StringComparison.Ordinal);
-        Assert.Contains("Thrift pink", note.Sentence, StringComparison.Ordinal);
+        Assert.Contains("Urchin", note.Sentence, StringComparison.Ordinal);
         Assert.DoesNotContain(Notes(Trunk, ground, green), n => n.Sentence.Contains("mud"));
     }
 

@@ -70,7 +70,7 @@ public class OrderWishTests
     {
         var jobs = OrderJobs.Random(8, 12);
         var shown = Order(OrderWish.Usual, jobs);
-        var more = jobs.Append(OrderJobs.Of("new", Stage.BodyColour, 12, 20, 7)).ToArray();
+        var more = jobs.Append(OrderJobs.Of("new", Stage.BodyColour, 12, 20, 7, parts: 9)).ToArray();
         var next = Sequencer.Order(StepNetwork.Of(more), shown).Select(s => s.Key).ToArray();
         Assert.Equal(shown, next.Where(k => k != "new/x"));
     }

@@ -62,7 +62,7 @@ public class TimeTests
         var usual = Total(null);
         Assert.True(Total(new() { [Rates.ToolChange] = 20 }) > usual);
         Assert.True(Total(new() { ["Sponge.areaCm2PerMinute"] = 600 }) < usual);
-        Assert.Equal(usual, Total(new() { [Rates.ToolChange] = 8 }), 1e-6);
+        Assert.Equal(usual, Total(new() { [Rates.ToolChange] = Rates.Find(Rates.ToolChange).Usual }), 1e-6);
     }
 
     [Theory]
