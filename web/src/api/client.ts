@@ -251,11 +251,7 @@ export const api = {
       }),
     ),
   versionPictures: (request: PlanRequest, at: number[], slot: number | null, signal?: AbortSignal) =>
-    blob(
-      `/api/plan/versions.png?at=${at.join(',')}${slot === null ? '' : `&slot=${slot}`}`,
-      request,
-      signal,
-    ),
+    blob(`/api/plan/versions.png?at=${at.join(',')}${slot === null ? '' : `&slot=${slot}`}`, request, signal),
   formLamp: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/form/lamp.png', request, signal),
   formProfile: (request: PlanRequest, from: { x: number; y: number }, to: { x: number; y: number }) =>
     answer(

@@ -1627,9 +1627,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": {
-                            [key: string]: number;
-                        };
+                        "application/json": components["schemas"]["EstimateResource"];
                     };
                 };
                 /** @description Bad Request */
@@ -3588,6 +3586,7 @@ export interface paths {
             parameters: {
                 query?: {
                     at?: string;
+                    slot?: number;
                 };
                 header?: never;
                 path?: never;
@@ -3646,6 +3645,17 @@ export interface components {
             zones: {
                 [key: string]: number[][];
             };
+        };
+        CardResource: {
+            /** Format: double */
+            missOverBlack: number;
+            /** Format: double */
+            missOverWhite: number;
+            /** Format: double */
+            spreadK: number;
+            /** Format: double */
+            spreadS: number;
+            doubt: null | string;
         };
         CastResource: {
             /** Format: double */
@@ -3721,6 +3731,14 @@ export interface components {
          * @enum {unknown}
          */
         DryingAid: "air" | "fan" | "powder";
+        EstimateResource: {
+            measuresMm: {
+                [key: string]: number;
+            };
+            notes: {
+                [key: string]: string;
+            };
+        };
         Face: {
             id: string;
             name: string;
@@ -4089,6 +4107,7 @@ export interface components {
             /** Format: double */
             price: null | number;
             stripe: null | components["schemas"]["SplitStripe"];
+            card: components["schemas"]["CardResource"];
         };
         PaintResource: {
             id: string;
@@ -4448,6 +4467,11 @@ export interface components {
             rates?: null | {
                 [key: string]: number;
             };
+            /**
+             * Format: double
+             * @default 20
+             */
+            adaptingCdM2: number;
             costume?: components["schemas"]["Costume"];
         };
         SettingResource: {
@@ -4573,6 +4597,8 @@ export interface components {
             chosen: null | number;
             said: string;
             named: components["schemas"]["NamedVersion"][];
+            /** Format: double */
+            gap: number;
         };
         WashResource: {
             shares: components["schemas"]["RecipeShare"][];

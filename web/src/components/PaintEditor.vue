@@ -195,8 +195,10 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
     </div>
     <p v-if="!problem && seen" class="faint">
       Read from the card: off by {{ seen.card.missOverBlack }} ΔE00 over black and
-      {{ seen.card.missOverWhite }} over white; how it absorbs is known to ±{{ Math.round(100 * seen.card.spreadK) }} %,
-      how it scatters to ±{{ Math.round(100 * seen.card.spreadS) }} %.
+      {{ seen.card.missOverWhite }} over white; how it absorbs is known to ±{{
+        Math.round(100 * seen.card.spreadK)
+      }}
+      %, how it scatters to ±{{ Math.round(100 * seen.card.spreadS) }} %.
     </p>
     <p v-if="!problem && seen?.card.doubt" class="warning" role="status">{{ seen.card.doubt }}</p>
     <footer>

@@ -114,7 +114,9 @@ async function save() {
             <template #suffix>m</template>
           </n-input-number>
         </label>
-        <label title="What the eye settles on: a fifth of a white in that light. A lit street 1 to 5, a small stage 20, a room 60, daylight over 500.">
+        <label
+          title="What the eye settles on: a fifth of a white in that light. A lit street 1 to 5, a small stage 20, a room 60, daylight over 500."
+        >
           <span class="faint">Brightness</span>
           <n-input-number
             v-model:value="setting.adaptingCdM2"
