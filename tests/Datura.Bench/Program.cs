@@ -14,6 +14,12 @@ using Datura.Files.Pictures;
 using NetTopologySuite.Geometries;
 using SkiaSharp;
 
+if (args is ["truth"])
+{
+    Datura.Bench.Truth.Print();
+    return;
+}
+
 // Speed as ratios to a floor measured in the same run. Medians after warming up; nothing here passes or fails.
 var kit = Load<Kit>("kits/saltmarsh-box");
 var setting = Load<Setting>("settings/night-parade");

@@ -104,7 +104,7 @@ public class PopulationTests
         Assert.True(Correlation("shoulderWidth", "chestWidth") > Correlation("shoulderWidth", "lipHeight"));
     }
 
-    private static bool Comes(Dictionary<string, double> given)
+    internal static bool Comes(Dictionary<string, double> given)
     {
         try
         {
@@ -118,7 +118,7 @@ public class PopulationTests
     }
 
     // One person of an age, with all measures, from the means, spreads and correlations that the population states.
-    private static Dictionary<string, double> Person(Random random, double years, bool man)
+    internal static Dictionary<string, double> Person(Random random, double years, bool man)
     {
         var n = Population.Ids.Count;
         var covariance = Population.Covariance(Math.Min(years, 8));

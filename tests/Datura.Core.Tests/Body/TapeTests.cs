@@ -15,9 +15,12 @@ public class TapeTests
     // Dijkstra 1959 over the whole grid of 1 mm with 96 ways on from each node, measured along the skin at thirds of a millimetre. It can only
     // be too long, and by no more than half of the widest angle between two ways says (0.5 %).
     [Fact]
-    public void TheTapeIsTheShortestWayOfAnIndependentMethod()
+    public void TheTapeIsTheShortestWayOfAnIndependentMethod() => Assert.Equal((504, 0), Against(new(3), perStart: 42));
+
+    /// <summary>How many tapes were laid, and how many are longer than the other method's by more than 0.3 mm or 0.5 %, or shorter than it can err.</summary>
+    internal static (int Pairs, int Beyond) Against(Random random, int perStart)
     {
-        var random = new Random(3);
+        var (pairs, beyond) = (0, 0);
         foreach (var body in Bodies)
         {
             var skin = body.Skin;
@@ -25,16 +28,18 @@ public class TapeTests
             {
                 var start = Landmarks.At(near);
                 var (row, column) = ((int)Math.Round(start.HeightMm - skin.LowestMm), (int)Math.Round((start.AzimuthRad + Math.PI) / (2 * Math.PI) * skin.Columns));
-                var reached = From(skin, row, column);
-                var far = reached.Where(r => r.Value > 10).ToArray();
-                for (var k = 0; k < 42; k++)
+                var far = From(skin, row, column).Where(r => r.Value > 10).ToArray();
+                for (var k = 0; k < perStart; k++)
                 {
                     var ((toRow, toColumn), mm) = far[random.Next(far.Length)];
                     var tape = Tape.DistanceMm(skin, new(skin.Azimuth(column), skin.Height(row)), new(skin.Azimuth(toColumn), skin.Height(toRow)));
-                    Assert.InRange(tape, 0.99 * mm - 0.1, mm + Math.Max(0.3, 0.005 * mm));
+                    pairs++;
+                    beyond += tape >= 0.99 * mm - 0.1 && tape <= mm + Math.Max(0.3, 0.005 * mm) ? 0 : 1;
                 }
             }
         }
+
+        return (pairs, beyond);
     }
 
     // Straight down over the nose is a tenth longer than beside it.

@@ -25,10 +25,12 @@ public class PracticeMinuteTests
     [Fact]
     public void PlannedMinutesAreThoseOfPractice()
     {
-        var ratios = Cases.Select(c => (c.What, Ratio: DemoWorld.PlanOf(c.Parts()).Plan.TotalSeconds / c.Seconds)).ToArray();
+        var ratios = Ratios();
         Assert.All(ratios, r => Assert.True(r.Ratio is > 0.5 and < 2, $"{r.What}: {r.Ratio:0.00}"));
         Assert.InRange(ratios.Average(r => r.Ratio), 0.8, 1.25);
     }
+
+    internal static (string What, double Ratio)[] Ratios() => [.. Cases.Select(c => (c.What, DemoWorld.PlanOf(c.Parts()).Plan.TotalSeconds / c.Seconds))];
 
     // A figure takes its crisp edge at line pace and its inside at area pace: twice as large is more than twice the inside alone, less than four times the whole.
     [Fact]
@@ -51,6 +53,14 @@ public class PracticeMinuteTests
     {
         double SecondsACm2(string kind) => DemoWorld.PlanOf(DemoWorld.Part(kind)).Jobs[0] is var job ? job.WorkSeconds / job.AreaMm2 * 100 / (60 / Rates.Of(job.Tool).AreaCm2PerMinute) : 0;
         Assert.True(SecondsACm2("socket") > 1.5 * SecondsACm2("cheekHollow"));
+    }
+
+    // A damp sponge covers a palm of skin in a quarter of a minute, fast on and then stippled (common practice).
+    [Fact]
+    public void ASpongeCoversAPalmInAQuarterOfAMinute()
+    {
+        var job = DemoWorld.PlanOf(DemoWorld.Part("skinBase")).Jobs[0];
+        Assert.InRange(job.WorkSeconds / job.Coats / job.AreaMm2 * 7000, 10, 21);
     }
 
     // Set-up is a good part of a sitting, but not most of it (common practice: an eighth to two fifths).

@@ -14,6 +14,7 @@ public class PrecedenceTests
     [InlineData(Stage.Depth, Stage.BodyColour, true, "depthThenColour")]
     [InlineData(Stage.BodyColour, Stage.Line, false, "linesLast")]
     [InlineData(Stage.Base, Stage.Line, false, "linesLast")]
+    [InlineData(Stage.Depth, Stage.Line, false, "linesLast")]
     [InlineData(Stage.Line, Stage.Highlight, false, "lightsAfterLines")]
     [InlineData(Stage.Base, Stage.Depth, false, null)]
     [InlineData(Stage.Depth, Stage.BodyColour, false, null)]
@@ -72,8 +73,12 @@ public class PrecedenceTests
     public void AThickerCoatDriesLonger()
     {
         var paint = DemoWorld.Kit.Paints[0];
-        Assert.Equal(2 * Rates.DryingSeconds(paint, paint.CoatFilmUm), Rates.DryingSeconds(paint, 2 * paint.CoatFilmUm), 1e-9);
+        double[] films = [0, 5, 10, 20, 40, 80];
+        Assert.All(films.Zip(films.Skip(1)), f => Assert.True(Rates.DryingSeconds(paint, f.First) <= Rates.DryingSeconds(paint, f.Second)));
+        Assert.True(Rates.DryingSeconds(paint, 80) > 1.5 * Rates.DryingSeconds(paint, 40));
+        // Nothing dries at once, and a fan never makes it slower.
         Assert.True(Rates.DryingSeconds(paint, 0) > 0);
+        Assert.True(Rates.DryingSeconds(paint, 40, DryingAid.Fan) < Rates.DryingSeconds(paint, 40));
     }
 
     private static CoatGroup Group(Stage stage, double lightness = 50, int layer = 0) => new([Job(stage, lightness, layer, 100)]);

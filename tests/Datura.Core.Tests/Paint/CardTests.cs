@@ -92,7 +92,7 @@ public class CardTests
         Assert.Contains("Check the three numbers", Assert.Throws<ArgumentException>(() => PaintOptics.Of(Paint(new(l, a, 10), new(45, 11, 11), 20))).Message, StringComparison.Ordinal);
 
     // ΔE00 between the true and the read film over a light and a dark skin, in rising order.
-    private static double[] Read(Func<Lab, Lab> reading, out int doubted)
+    internal static double[] Read(Func<Lab, Lab> reading, out int doubted)
     {
         var (off, odd) = (new double[2 * Films], 0);
         for (var k = 0; k < Films; k++)

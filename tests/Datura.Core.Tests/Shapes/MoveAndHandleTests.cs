@@ -28,6 +28,9 @@ public class MoveAndHandleTests
         var marks = DemoWorld.Expand(part).Marks.OfType<RegionMark>().ToArray();
         var (left, right) = (marks.First(m => m.Side == Side.Left).Outline.Centroid.X, marks.First(m => m.Side == Side.Right).Outline.Centroid.X);
         Assert.Equal(left, -right, 1e-6);
+        // Out means away from the mid-line on either side.
+        var before = DemoWorld.Expand(DemoWorld.Part("socket")).Marks.OfType<RegionMark>().First(m => m.Side == Side.Left).Outline.Centroid.X;
+        Assert.Equal(before + 5, left, 0.6);
     }
 
     [Theory]

@@ -1,0 +1,53 @@
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+
+namespace Datura.Core.Tests.Paint;
+
+/// <summary>Recipes against every mix there is of a small kit, and what a further paint must be worth.</summary>
+public class RecipeLawTests
+{
+    private static readonly PaintDescription[] Paints = [.. DemoWorld.AllKits[1].Paints.Where(p => Materials.Mixes(p.Material)).Where((_, k) => k % 4 == 0).Take(6)];
+
+    // Every single paint, pair and triple with every set of parts, each reckoned on all bands.
+    [Fact]
+    public void NoMixOfASmallKitIsClearlyNearer()
+    {
+        var kit = new Kit("k", "Small", Paints);
+        var mixes = Sets().SelectMany(set => MixColours.Parts(set.Length).Select(parts => new PaintMix([.. set.Select((p, k) => new PaintShare(Paints[p].Id, parts[k]))])))
+            .Select(m => new PaintStackProbe(PaintOptics.Of(m, kit)).OpaqueColour).ToArray();
+        var random = new Random(4);
+        for (var k = 0; k < 12; k++)
+        {
+            // Near what the kit can do, so that many mixes compete.
+            var near = mixes[random.Next(mixes.Length)];
+            var wanted = near with { A = near.A + 4 * random.NextDouble() - 2, B = near.B + 4 * random.NextDouble() - 2 };
+            Assert.InRange(RecipeSearch.For(wanted, Paints).Best.DeltaE, 0, mixes.Min(m => ColourDifference.DeltaE00(wanted, m)) + 1.05);
+        }
+    }
+
+    // Two paints that come a third of a ΔE00 nearer are not worth the stirring.
+    [Fact]
+    public void AFurtherPaintMustEarnItsPlace() => Assert.All(Paints, paint =>
+    {
+        var own = new PaintStackProbe(PaintOptics.Of(paint)).OpaqueColour;
+        var wanted = own with { L = own.L + (own.L > 50 ? -0.35 : 0.35) };
+        Assert.True(ColourDifference.DeltaE00(own, wanted) < 0.5);
+        Assert.Single(RecipeSearch.For(wanted, Paints).Best.Mix.Shares);
+    });
+
+    private static IEnumerable<int[]> Sets()
+    {
+        for (var a = 0; a < Paints.Length; a++)
+        {
+            yield return [a];
+            for (var b = a + 1; b < Paints.Length; b++)
+            {
+                yield return [a, b];
+                for (var c = b + 1; c < Paints.Length; c++)
+                {
+                    yield return [a, b, c];
+                }
+            }
+        }
+    }
+}
