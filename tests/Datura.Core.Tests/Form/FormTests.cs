@@ -153,7 +153,14 @@ public class FormTests
     public void AFloorSeesLessOfTheSkyTheDeeperItLies()
     {
         Assert.Equal(1, LitSkin.Sky(0), 1e-12);
-        Assert.True(LitSkin.Sky(3) > LitSkin.Sky(8) && LitSkin.Sky(8) > 0);
+        // Rays drawn over the hemisphere, more of them the steeper they are (Lambert's cosine): how many leave a round pit of this depth.
+        var radius = 5 * Math.Sqrt(LitSkin.Sky(5) / (1 - LitSkin.Sky(5)));
+        var random = new Random(8);
+        foreach (var depth in new[] { 2.0, 9, 20 })
+        {
+            var leave = Enumerable.Range(0, 40_000).Count(_ => Math.Sqrt(random.NextDouble()) is var sin && depth * sin / Math.Sqrt(1 - sin * sin) < radius) / 40_000.0;
+            Assert.Equal(leave, LitSkin.Sky((float)depth), 0.01);
+        }
     }
 
     // No island under the smallest width: shrinking every outline by just under half of it leaves something of each part.
