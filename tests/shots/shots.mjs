@@ -36,6 +36,9 @@ async function shot(name, path, { theme = 'paper', face = 'odalys', width = 1280
     await act(page)
     await page.waitForTimeout(2500)
   }
+  // Pictures come from the service, slowly on its first start.
+  await page.waitForFunction(() => [...document.images].every((i) => i.complete || i.loading === 'lazy'), null, { timeout: 60_000 })
+  await page.waitForTimeout(1500)
   await page.screenshot({
     path: new URL(`screenshots/${name}.png`, docs).pathname,
   })

@@ -16,6 +16,7 @@ internal static class SlotSearch
     // Tries until the gap is told instead (measured: the demo looks need 1 to 30).
     private const int MostTries = 60;
     private const double Effort = 0.25;
+    private const int MostClimbs = 250;
 
     /// <param name="best">The best known that fits; null for none.</param>
     /// <param name="measure">A version's sitting.</param>
@@ -47,6 +48,7 @@ internal static class SlotSearch
             model.NeverAsMuchAs(chosen);
             if (k == MostTries - 1)
             {
+                best = Climbed(choices, restsOn, best, slotSeconds, measure);
                 return new(best, Math.Max(0, upTo - (best?.Kept ?? 0)));
             }
         }
@@ -56,6 +58,55 @@ internal static class SlotSearch
 
     // The change of tool, paint and pose that a step needs at the least.
     private static double LeastChange(StepNetwork network, int group) => Enumerable.Range(-1, network.Count + 1).Where(a => a != group).Min(a => network.SetUp(a, group));
+
+    // Where the search gave up: one part fuller, or one fuller and one less, as long as that fits and keeps more.
+    private static LookVersionFound? Climbed(
+        IReadOnlyList<PartChoice> choices, int[] restsOn, LookVersionFound? best, double slotSeconds, Func<LesserPart?[], LookVersionFound> measure)
+    {
+        if (best is null)
+        {
+            return null;
+        }
+
+        var now = choices.Select(c => best.Versions.TryGetValue(c.PartId, out var version) ? c.Lesser.First(l => l.Version == version) : null).ToArray();
+        double Cost(int part, LesserPart? way) => way is null ? 0 : choices[part].Cost(way);
+        IEnumerable<(int Part, LesserPart? Way)> Ways() => Enumerable.Range(0, choices.Count).SelectMany(p => choices[p].Lesser.Prepend<LesserPart?>(null).Where(w => w != now[p]).Select(w => (p, w)));
+        for (var (tries, better) = (0, true); better && tries < MostClimbs;)
+        {
+            better = false;
+            var fuller = Ways().Where(w => Cost(w.Part, w.Way) < Cost(w.Part, now[w.Part])).ToArray();
+            var moves = fuller.Select(f => new[] { f })
+                .Concat(from f in fuller from l in Ways() where l.Part != f.Part && Cost(l.Part, l.Way) - Cost(l.Part, now[l.Part]) is > 0 and var more && more < Cost(f.Part, now[f.Part]) - Cost(f.Part, f.Way) select new[] { f, l })
+                .OrderBy(m => m.Sum(w => Cost(w.Part, w.Way) - Cost(w.Part, now[w.Part])));
+            foreach (var move in moves)
+            {
+                var next = (LesserPart?[])now.Clone();
+                foreach (var (part, way) in move)
+                {
+                    next[part] = way;
+                }
+
+                if (Enumerable.Range(0, choices.Count).Any(b => restsOn[b] >= 0 && next[restsOn[b]]?.Version == Shapes.PartVersion.Out && next[b]?.Version != Shapes.PartVersion.Out))
+                {
+                    continue;
+                }
+
+                var tried = measure(next);
+                if (tried.AtConfidenceSeconds <= slotSeconds && tried.Kept > best.Kept + 1e-9)
+                {
+                    (best, now, better) = (tried, next, true);
+                    break;
+                }
+
+                if (++tries >= MostClimbs)
+                {
+                    break;
+                }
+            }
+        }
+
+        return best;
+    }
 
     // A version that is too long, with one part less at a time: a good answer early makes the rest of the search short.
     private static LookVersionFound? Trimmed(
