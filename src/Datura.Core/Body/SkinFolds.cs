@@ -13,7 +13,7 @@ public static class SkinFolds
     public static bool Any(SkinGrid skin)
     {
         var found = false;
-        // Every other row is enough: a fold is wider than 2 mm (measured on bodies made to fold).
+        // Every other row is enough: a fold is wider than 2 mm (by judgement).
         Parallel.For(1, (skin.Rows - 1) / 2, (half, state) =>
         {
             for (var i = 0; i < skin.Columns && !found; i++)

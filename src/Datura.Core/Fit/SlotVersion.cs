@@ -13,7 +13,7 @@ public sealed record SlotVersion(LookVersionFound? Found, double Gap);
 /// </summary>
 internal static class SlotSearch
 {
-    // Tries until the gap is told instead (measured: the demo looks need 1 to 30).
+    // Tries until the gap is told instead (measured: most demo looks need fewer; one of 15 parts needs more).
     private const int MostTries = 60;
     private const double Effort = 0.25;
     private const int MostClimbs = 250;

@@ -8,7 +8,7 @@ namespace Datura.Core.Order;
 /// </summary>
 internal static class PinnedOrder
 {
-    // Solver's own measure of effort, so that the same look gives the same order on every machine; by measurement 60 steps need 0.1.
+    // Solver's own measure of effort, so that the same look gives the same order on every machine (by judgement).
     private const double MostEffort = 4;
 
     /// <summary>The wished order, or the sound one nearest to it.</summary>

@@ -39,8 +39,8 @@ public class LightTests
         Assert.True(adapts ? white.Chroma() < 14 : white.Chroma() > 20, $"{white}");
     }
 
-    // CIECAM02 (CIE 159:2004), average surround: worked by hand at 0, 20, 100 and 318.31 cd/m² (the last is its published example of full
-    // daylight viewing, D = 0.994 with F = 1).
+    // CIECAM02 (CIE 159:2004), average surround: worked by hand at 0, 20, 100 and 318.31 cd/m² (the last stands for full
+    // daylight viewing; from memory).
     [Theory]
     [InlineData(0, 0.8240)]
     [InlineData(20, 0.8584)]
