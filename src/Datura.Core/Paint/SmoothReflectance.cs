@@ -10,23 +10,14 @@ namespace Datura.Core.Paint;
 public static class SmoothReflectance
 {
     /// <exception cref="ArgumentException">No reflectance between 0 and 1 has this colour.</exception>
-    public static double[] For(Lab colour) => Found(colour, null) ?? throw new ArgumentException(FormattableString.Invariant(
+    public static double[] For(Lab colour) => Found(colour) ?? throw new ArgumentException(FormattableString.Invariant(
         $"No paint or skin can have the colour L* {colour.L:0.#}, a* {colour.A:0.#}, b* {colour.B:0.#}. Check the three numbers."));
 
-    /// <summary>As a smooth share of another reflectance, so that it lies below that one in every band.</summary>
-    /// <returns>Null when no share of it has this colour.</returns>
-    public static double[]? Below(Lab colour, double[] ceiling) => Found(colour, ceiling);
-
-    private static double[]? Found(Lab colour, double[]? ceiling)
+    private static double[]? Found(Lab colour)
     {
         var goal = colour.ToXyz();
         const int n = Spectrum.Bands;
         var weights = Weights();
-        if (ceiling is not null)
-        {
-            weights = [.. weights.Select(w => w.Select((v, b) => v * ceiling[b]).ToArray())];
-        }
-
         var z = new double[n];
         Array.Fill(z, Math.Atanh(Math.Clamp(2 * goal.Y / weights[1].Sum() - 1, -0.98, 0.98)));
         var multipliers = new double[3];
@@ -77,7 +68,7 @@ public static class SmoothReflectance
 
             if (size < 1e-9)
             {
-                return [.. z.Select((v, b) => (Math.Tanh(v) + 1) / 2 * (ceiling?[b] ?? 1))];
+                return [.. z.Select(v => (Math.Tanh(v) + 1) / 2)];
             }
         }
 
