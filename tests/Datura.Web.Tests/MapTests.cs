@@ -34,12 +34,26 @@ public class MapTests(Service service) : IClassFixture<Service>
         Assert.Contains(words, (await Service.Read<Problem>(answer)).Detail);
     }
 
+    // Drawn by three units, a handle comes to lie where it said it would, and no other part's handles stir.
     [Fact]
-    public async Task HandlesBelongToTheirPart()
+    public async Task AHandleThatIsDrawnLiesWhereItSaid()
     {
-        var handles = await Post<Handle[]>("/api/plan/handles?part=sockets", await service.DemoRequest());
-        Assert.Equal("moved", handles[0].Parameter);
-        Assert.All(handles.Skip(1), h => Assert.Contains(PartKinds.Find("socket")!.Parameters, p => p.Id == h.Parameter));
+        var request = await service.DemoRequest();
+        async Task<Handle[]> Of(string part, PlanRequest of) => await Post<Handle[]>($"/api/plan/handles?part={part}", of);
+        var (before, others) = (await Of("sockets", request), await Of("teeth", request));
+        Assert.Equal("moved", before[0].Parameter);
+        foreach (var handle in before.Skip(1).Where(h => h.Unit == "mm" && h.Value + 3 <= h.Most))
+        {
+            var drawn = request with
+            {
+                Look = request.Look with { Parts = [.. request.Look.Parts.Select(p => p.Id == "sockets" ? p with { Numbers = new Dictionary<string, double>(p.Numbers ?? new Dictionary<string, double>()) { [handle.Parameter] = handle.Value + 3 } } : p)] },
+            };
+            var now = (await Of("sockets", drawn)).FirstOrDefault(h => h.Parameter == handle.Parameter);
+            Assert.NotNull(now);
+            Assert.Equal(handle.Value + 3, now.Value, 1e-6);
+            Assert.InRange((now.At - (handle.At + 3 * handle.PerUnit)).Length(), 0, 2);
+            Assert.Equal(others, await Of("teeth", drawn));
+        }
     }
 
     [Fact]

@@ -25,6 +25,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     private readonly ConcurrentDictionary<double, (LookVersions Versions, SlotVersion Best)> found = new();
     private Func<IEnumerable<LookVersionFound>> every = () => [];
     private Func<LookVersionFound?, double, SlotVersion> search = (known, _) => new(known, 0);
+    private Func<double, IReadOnlyList<string>> givenUp = _ => [];
 
     // Budgets tried between the least and the full work.
     private const int Budgets = 18;
@@ -43,6 +44,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         {
             var over = Curve[0].AtConfidenceSeconds / 60 - slotMinutes;
             return FormattableString.Invariant($"No version fits {slotMinutes:0.#} min: the shortest takes {Curve[0].AtConfidenceSeconds / 60:0.#} min in {share} of sittings, {over:0.#} min too long. ")
+                + (givenUp(60 * slotMinutes) is { Count: > 0 } parts ? $"It would fit without {(parts.Count > 1 ? $"{string.Join(", ", parts.SkipLast(1))} and " : "")}{parts[^1]}, marked must. " : "Not one part of it alone would fit. ")
                 + (setting.Painters == 1 ? "A second painter, " : "") + "a larger tool for the base, a fan, or fewer parts marked must would shorten it.";
         }
 
@@ -58,13 +60,16 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var choices = Choices(look, full, kit, setting, light);
         var rests = RestsOn(choices);
         var overlaps = new Overlaps();
+        LookVersionFound Sitting(IReadOnlyList<PartChoice> of, LesserPart?[] chosen) => Measured(of, chosen, full, look, setting, overlaps);
+        SlotVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known) =>
+            new SlotSearch(of, rests, slot, setting.Painters * TimeSpread.LikelyWithin(slot, setting.Confidence, 0), known, chosen => Sitting(of, chosen)).Found();
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {
             var key = string.Join(' ', chosen.Select(c => c?.Version.ToString() ?? "-"));
             if (!states.ContainsKey(key))
             {
-                states[key] = Measured(choices, chosen, full, look, setting, overlaps);
+                states[key] = Sitting(choices, chosen);
             }
         }
 
@@ -87,8 +92,15 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 
         return new(curve)
         {
-            every = () => Every(choices, rests).Select(chosen => Measured(choices, chosen, full, look, setting, overlaps)),
-            search = (known, slot) => SlotSearch.Of(choices, rests, full.Network!, slot, TimeSpread.LeastShareAt(setting.Confidence), known, chosen => Measured(choices, chosen, full, look, setting, overlaps)),
+            every = () => Every(choices, rests).Select(chosen => Sitting(choices, chosen)),
+            search = (known, slot) => Best(choices, slot, known),
+            givenUp = slot =>
+            {
+                var freed = Choices(look, full, kit, setting, light, mustsToo: true);
+                var found = Best(freed, slot, null).Found;
+                return found is null || freed.All(c => found.Versions.GetValueOrDefault(c.PartId) == PartVersion.Out) ? []
+                    : [.. freed.Where(c => c.Priority == Priority.Must && found.Versions.GetValueOrDefault(c.PartId) == PartVersion.Out).Select(c => $"the {c.Label.ToLowerInvariant()}")];
+            },
         };
     }
 
@@ -122,14 +134,16 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var parts = choices.Select(c => c.PartId).ToHashSet();
         var gone = choices.Where((c, k) => chosen[k]?.Version == PartVersion.Out).Select(c => c.PartId).ToHashSet();
         var jobs = full.Jobs.Where(j => !parts.Contains(j.PartId)).Select(j => j.Role.Stage == Stage.Map ? MapOf(j, full.Parts, gone) : j).Concat(choices.SelectMany((c, k) => chosen[k]?.Jobs ?? c.Full)).ToArray();
-        // Pins count places of the full look; the shorter one has its own.
-        var network = StepNetwork.Of(jobs, (look.Order ?? OrderWish.Usual) with { Pins = null, Ties = null }, setting.Crew, overlaps);
+        var network = StepNetwork.Of(jobs, Wish(look), setting.Crew, overlaps);
         var sitting = Steps.Sitting(Sequencer.Order(network));
         return new(
             choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), sitting,
             sitting.At(setting.Confidence), Math.Max(0, 1 - choices.Select((c, k) => chosen[k] is { } lesser ? c.Cost(lesser) : 0).Sum()),
             [.. choices.Select((c, k) => (c.Label, Lesser: chosen[k])).Where(c => c.Lesser is not null).Select(c => $"{c.Label}: {string.Join(", ", c.Lesser!.What)}")]);
     }
+
+    // Pins count places of the full look; the shorter one has its own.
+    private static OrderWish Wish(Look look) => (look.Order ?? OrderWish.Usual) with { Pins = null, Ties = null };
 
     // The map draws only what is painted.
     private static CoatJob MapOf(CoatJob map, IReadOnlyList<ExpandedPart> parts, HashSet<string> gone)
@@ -139,7 +153,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         return map with { Marks = left, LineMm = map.LineMm * Length(left) / Math.Max(1e-6, Length(map.Marks)) };
     }
 
-    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, SeenUnder? light)
+    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, SeenUnder? light, bool mustsToo = false)
     {
         var grid = FormGrid.Of(full.Body, FormGrid.CoarsePixels);
         var order = full.InOrder.Zip(full.Coats.SelectMany(c => c)).ToArray();
@@ -158,7 +172,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
                 lesser.Add(new(PartVersion.Quick, whole.Difference(seen, grid) / all, jobs.What, jobs.Jobs));
             }
 
-            if (part.Priority != Priority.Must)
+            if (mustsToo || part.Priority != Priority.Must)
             {
                 lesser.Add(new(PartVersion.Out, whole.Difference(Seen(order.Where(o => o.First.PartId != part.Id).Select(o => o.Second)), grid) / all, ["left out"], []));
             }

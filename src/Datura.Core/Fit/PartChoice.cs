@@ -13,6 +13,12 @@ internal sealed record LesserPart(PartVersion Version, double Impact, IReadOnlyL
 /// <param name="Cost">What the choice weighs for each lesser way: its impact by how much the part matters.</param>
 internal sealed record PartChoice(string PartId, string Label, Priority Priority, IReadOnlyList<CoatJob> Full, IReadOnlyList<LesserPart> Lesser)
 {
-    // An extra goes twice as easily as something nice (common practice: extras are what a booth drops first).
-    public double Cost(LesserPart lesser) => lesser.Impact * (Priority == Priority.Extra ? 0.5 : 1);
+    // An extra goes twice as easily as something nice (common practice: extras are what a booth drops first); where musts may go at
+    // all, as few of them as can be.
+    public double Cost(LesserPart lesser) => Priority switch
+    {
+        Priority.Extra => 0.5 * lesser.Impact,
+        Priority.Must when lesser.Version == PartVersion.Out => 1 + lesser.Impact,
+        _ => lesser.Impact,
+    };
 }

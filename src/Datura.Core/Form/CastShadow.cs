@@ -8,6 +8,13 @@ internal sealed class CastShadow
     // Followed over the skin in steps of about a cell, as far as anything near can throw a shadow.
     private const float FarthestMm = 45;
 
+    // In a hollow the skin rises towards the lamp, so what stands there throws its shadow farther than over a plane (measured: by
+    // the inner eye corner half as far again).
+    private const float HollowShare = 1.5f;
+
+    // After so many steps the way over the chart is taken anew.
+    private const int BendSteps = 4;
+
     // Cells that share one note of the highest thing near them (measured with single precision on 560×698 cells: a lit relief in 43 to 53 ms instead of 128).
     private const int Tile = 16;
 
@@ -43,23 +50,49 @@ internal sealed class CastShadow
             return 1;
         }
 
+        var (from, level) = (grid.Place[n] + here * grid.Normal[n], Vector3.Normalize(towards - up * grid.Normal[n]));
         var climb = up / MathF.Sqrt(MathF.Max(1 - up * up, 1e-9f)); // mm up per mm along the skin towards the lamp
         var soft = MathF.Max(sin, 0.03f);
-        var far = MathF.Min(FarthestMm, (highest - here) / MathF.Max(climb - soft, 0.05f));
+        var far = MathF.Min(FarthestMm, HollowShare * (highest - here) / MathF.Max(climb - soft, 0.05f));
         var cell = (float)grid.CellMm;
         var step = MathF.Max(1, 1 / cell);
-        var (stepX, stepY) = (alongX / length, -alongY / length);
         var open = 1f;
+        var (x, y, taken) = ((float)column, (float)row, 0);
+        var (stepX, stepY) = (step * alongX / length, -step * alongY / length);
         for (var cells = step; cells * cell <= far; cells += step)
         {
-            int i = column + (int)MathF.Round(cells * stepX), j = row + (int)MathF.Round(cells * stepY);
+            // The ray is straight and the skin is not: its way over the chart bends with the skin beneath it.
+            x += stepX;
+            y += stepY;
+            int i = (int)MathF.Round(x), j = (int)MathF.Round(y);
             if (i < 0 || j < 0 || i >= grid.Width || j >= grid.Height)
             {
                 break;
             }
 
-            // How far the ray clears what stands there, as a tangent; within the lamp's width it is shaded in part.
-            var clears = climb - (mm[j * grid.Width + i] - here) / (cells * cell);
+            var m = j * grid.Width + i;
+            if (++taken % BendSteps == 0)
+            {
+                (alongX, alongY) = (Vector3.Dot(towards, grid.AlongX[m]), Vector3.Dot(towards, grid.AlongY[m]));
+                length = MathF.Max(1e-6f, MathF.Sqrt(alongX * alongX + alongY * alongY));
+                (stepX, stepY) = (step * alongX / length, -step * alongY / length);
+            }
+
+            if (mm[m] <= here)
+            {
+                continue;
+            }
+
+            // How far the ray clears what stands there, as a tangent, the skin's own bend between the two counted in; within the
+            // lamp's width it is shaded in part.
+            var way = grid.Place[m] + mm[m] * grid.Normal[m] - from;
+            var along = Vector3.Dot(way, level);
+            if (along <= 0)
+            {
+                continue;
+            }
+
+            var clears = climb - Vector3.Dot(way, grid.Normal[n]) / along;
             open = MathF.Min(open, Math.Clamp(0.5f + clears / (2 * soft), 0, 1));
             if (open <= 0)
             {

@@ -104,6 +104,37 @@ public class FileTests
         Assert.All(look.Form!.Bands.Tones, t => Assert.Contains(FormattableString.Invariant($"by{Math.Abs(t.Change):0.#}L*"), text, StringComparison.Ordinal));
     }
 
+    // At the booth: one page, every step once with its picture, clocks that never run back, every wait said.
+    [Theory]
+    [InlineData("drowned-lamp-keeper", "A4")]
+    [InlineData("wreck-diver", "Letter")]
+    public void TheBoothSheetTellsEveryStepAndWait(string id, string paper)
+    {
+        var look = DemoWorld.Plan(id);
+        using var pdf = PdfDocument.Open(BoothSheet.Pdf(look, PaperSize.Find(paper)!));
+        var page = pdf.GetPages().Single();
+        Assert.Equal(look.Plan.Steps.Count, page.GetImages().Count());
+        var words = page.GetWords().Select(w => w.Text).ToArray();
+        Assert.All(look.Plan.Steps, s => Assert.Contains($"{s.Number}", words));
+        Assert.All(look.Plan.Steps, s => Assert.Contains(Units.Clock(s.StartSeconds + s.SetUpSeconds + s.WorkSeconds), words));
+        Assert.Equal(look.Plan.Steps.Count(s => s.WaitSeconds >= 1), words.Count(w => w == "wait"));
+        // Nothing runs off the paper, and no two pictures lie on each other.
+        Assert.All(page.Letters, l => Assert.True(l.Location.X >= 0 && l.Location.X <= page.Width && l.Location.Y >= 0 && l.Location.Y <= page.Height));
+        var boxes = page.GetImages().Select(i => i.BoundingBox).ToArray();
+        Assert.All(boxes.SelectMany((a, k) => boxes.Skip(k + 1).Select(b => (a, b))), pair => Assert.False(
+            pair.a.Left < pair.b.Right - 0.5 && pair.b.Left < pair.a.Right - 0.5 && pair.a.Bottom < pair.b.Top - 0.5 && pair.b.Bottom < pair.a.Top - 0.5));
+    }
+
+    // A sheet of a look without steps, or with a name of every odd letter, is still a sheet.
+    [Fact]
+    public void ASheetOfAnOddNameIsStillASheet()
+    {
+        var look = DemoWorld.LookOf(DemoWorld.Part("socket")) with { Name = "Ünder <the> lamp — “Ærø” & 100 % ⚓" };
+        var planned = Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        using var pdf = PdfDocument.Open(StepSheet.Pdf(planned, PaperSize.Find("A4")!));
+        Assert.Contains("Ünder<the>lamp", Squeezed(pdf.GetPage(1).Text), StringComparison.Ordinal);
+    }
+
     [Fact]
     public void LengthsCanBeInches()
     {

@@ -46,14 +46,10 @@ public class FilmTests
 
     [Fact]
     public void AbsorptionAndScatteringComeBackFromACard() =>
-        Gen.Select(Gen.Double[0.001, 0.1], Gen.Double[0.002, 0.12], Gen.Double[8, 40]).Sample((k, s, x) =>
+        // An opaque film no longer tells K and S apart from its thickness.
+        Gen.Select(Gen.Double[0.001, 0.1], Gen.Double[0.002, 0.12], Gen.Double[8, 40]).Where((k, s, x) => Film.Layer(k, s, x).T >= 0.02).Sample((k, s, x) =>
         {
             var film = Film.Layer(k, s, x);
-            if (film.T < 0.02)
-            {
-                return; // An opaque film no longer tells K and S apart from its thickness.
-            }
-
             var (k2, s2) = Film.Solve(Film.Over(film, 0.02), Film.Over(film, 0.9), 0.02, 0.9, x);
             Assert.Equal(k, k2, 0.001 * k + 1e-6);
             Assert.Equal(s, s2, 0.001 * s + 1e-6);
