@@ -1,9 +1,9 @@
 using Datura.Core.Body;
-using Datura.Core.Caution;
 using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -38,6 +38,9 @@ public sealed record PlanTime(double LowSeconds, double HighSeconds, double Conf
     public static PlanTime Of(TimeSpread sitting, Setting setting) => new(
         Math.Round(sitting.Range.Low, 1), Math.Round(sitting.Range.High, 1), setting.Confidence, Math.Round(sitting.At(setting.Confidence), 1));
 }
+
+/// <summary>A pose to ask for.</summary>
+public sealed record PlanPose(Pose Pose, string Words);
 
 /// <summary>A reason for a step's place, in words.</summary>
 public sealed record PlanWhy(string Rule, string Words, bool Strict);
@@ -116,7 +119,7 @@ public sealed record PlanStep(
     string PaintColour,
     IReadOnlyList<string> PartIds,
     IReadOnlyList<StepLength> Lengths,
-    IReadOnlyList<string> Poses,
+    IReadOnlyList<PlanPose> Poses,
     double StartSeconds,
     double SetUpSeconds,
     double WorkSeconds,

@@ -1,7 +1,7 @@
-using Datura.Core.Caution;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -27,7 +27,7 @@ internal static class PlanSteps
             step.Stage == Stage.Map
                 ? [new("Map", new("Pencil line", Math.Round(step.Jobs.Sum(j => j.LineMm), 0), "mm"))]
                 : [.. lengths],
-            step.Poses,
+            [.. step.Poses.Select(p => new PlanPose(p, Catalogue.Of(p).Text))],
             Math.Round(step.StartSeconds, 1),
             Math.Round(step.SetUpSeconds, 1),
             Math.Round(step.WorkSeconds, 1),
@@ -40,7 +40,7 @@ internal static class PlanSteps
             [.. step.Why.Select(Reason)],
             network.PinPlace[network.IndexOf(step.Key)] > 0,
             network.FollowsAt[network.IndexOf(step.Key)] is >= 0 and var next ? network.Groups[next].Key : null,
-            [.. cautions.Where(c => ids.Contains(c.PartId) && Concerns(c, step, kit)).Select(c => c.Sentence).Distinct()],
+            [.. CautionNote.Together(cautions.Where(c => Concerns(c, step))).Select(c => c.Sentence)],
             [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
     }
 
@@ -56,10 +56,7 @@ internal static class PlanSteps
         return string.Join(", ", names);
     }
 
-    // A caution about one paint of a part belongs only to the steps that use that paint.
-    private static bool Concerns(CautionNote caution, Step step, Kit kit)
-    {
-        var others = kit.Paints.Where(p => step.Jobs.All(j => j.Mix.Shares.All(s => s.Paint != p.Id)));
-        return !others.Any(p => caution.Sentence.Contains(p.Name, StringComparison.Ordinal));
-    }
+    // A caution belongs to the steps that lay its part's coats, those of its paint or role alone when it names one.
+    private static bool Concerns(CautionNote caution, Step step) => step.Jobs.Any(j =>
+        caution.Parts.Any(p => p.Id == j.PartId) && (caution.Role is null || caution.Role == j.Role.Id) && (caution.Paint is null || j.Mix.Shares.Any(s => s.Paint == caution.Paint)));
 }

@@ -4,6 +4,7 @@ using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -47,14 +48,15 @@ public static class Planner
         var sitting = Steps.Sitting(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))
-            .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).Distinct().ToArray();
+            .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
         var total = sitting.LikelySeconds;
-        CautionNote[] all =
+        var all = CautionNote.Together(
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }), .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(n => new CautionNote(Severity.Note, n.Sentence, null)), .. form?.Warnings.Select(w => new CautionNote(Severity.Note, w, null)) ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit),
-        ];
+            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }),
+            .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit),
+        ]);
         var plan = new Plan(
             look.Name,
             face.Name,
@@ -70,7 +72,7 @@ public static class Planner
             Math.Round(steps.Sum(s => s.WaitSeconds), 1),
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
-            [.. all.OrderByDescending(c => c.Severity)],
+            all,
             thisTime);
         return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form, Network = network, Steps = steps };
     }
@@ -98,18 +100,25 @@ public static class Planner
         where kit.Paints.All(p => p.Id != share.Paint)
         select new PlanProblem($"{part.Field}.{paint.Key}", $"The kit {kit.Name} has no paint {share.Paint}. Choose another or add it to the kit.");
 
+    private static CautionNote Rare(MeasureProblem measure) => new(CautionCode.MeasureRare, Severity.Note)
+    {
+        Names = new Dictionary<string, string> { ["measure"] = Measures.Find(measure.Field)!.Label },
+        Numbers = new Dictionary<string, double> { ["mm"] = measure.Mm, ["expected"] = measure.ExpectedMm },
+    };
+
     private static IEnumerable<CautionNote> SlotCaution(TimeSpread sitting, Setting setting)
     {
         var over = sitting.LikelySeconds / 60 - setting.SlotMinutes;
         if (over > 0)
         {
-            yield return new(Severity.Warning, FormattableString.Invariant(
-                $"The plan takes {over:0.#} min longer than the slot of {setting.SlotMinutes:0.#} min. Leave out an extra part, or take a larger tool."), null);
+            yield return new(CautionCode.OverSlot, Severity.Warning) { Numbers = new Dictionary<string, double> { ["over"] = 60 * over, ["slot"] = setting.SlotMinutes } };
         }
         else if (sitting.At(setting.Confidence) / 60 > setting.SlotMinutes)
         {
-            yield return new(Severity.Note, FormattableString.Invariant(
-                $"The plan likely fits the slot of {setting.SlotMinutes:0.#} min, but {100 * setting.Confidence:0} % of sittings need up to {sitting.At(setting.Confidence) / 60:0.#} min. Fit it to the slot in the Order lens."), null);
+            yield return new(CautionCode.SlotNotSure, Severity.Note)
+            {
+                Numbers = new Dictionary<string, double> { ["slot"] = setting.SlotMinutes, ["share"] = 100 * setting.Confidence, ["needed"] = sitting.At(setting.Confidence) / 60 },
+            };
         }
     }
 
@@ -117,7 +126,7 @@ public static class Planner
     {
         if (look.Mapping == Mapping.Pencil && kit.Paints.All(p => p.Material != Material.Pencil))
         {
-            yield return new(Severity.Note, "The kit has no pencil liner, so the plan has no map step. Add one, or place the outlines by eye.", null);
+            yield return new(CautionCode.NoPencil, Severity.Note);
         }
     }
 }

@@ -20,7 +20,7 @@ builder.Services.ConfigureHttpJsonOptions(options => DaturaJson.Configure(option
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddOpenApi("v1", options => options.AddDocumentTransformer((document, _, _) =>
+builder.Services.AddOpenApi("v1", options => options.AddSchemaTransformer<AnswerSchemas>().AddDocumentTransformer((document, _, _) =>
 {
     document.Info.Title = "Datura";
     document.Info.Version = "1";

@@ -2,7 +2,13 @@ namespace Datura.Core.Body;
 
 /// <summary>A measure that cannot be, with what to do about it.</summary>
 /// <param name="Field">Id of the measure.</param>
-public sealed record MeasureProblem(string Field, string Sentence);
+public sealed record MeasureProblem(string Field, string Sentence)
+{
+    /// <summary>What was measured and what the others lead one to expect, for a measure that is only rare.</summary>
+    public double Mm { get; init; }
+
+    public double ExpectedMm { get; init; }
+}
 
 /// <summary>Tells nonsense and contradiction among measures; nothing is silently bent.</summary>
 public static class MeasureCheck

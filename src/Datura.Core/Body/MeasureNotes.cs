@@ -1,3 +1,4 @@
+using Datura.Core.Wording;
 using MathNet.Numerics.LinearAlgebra;
 
 namespace Datura.Core.Body;
@@ -17,8 +18,9 @@ public static class MeasureNotes
         Off(given).ToArray() is { Length: > 0 } off ? Note(off.MaxBy(m => Math.Abs(m.Spreads)))
         : new("measures", "These measures do not fit one body. Check them against each other.");
 
-    private static MeasureProblem Note((string Id, double Mm, double ExpectedMm, double Spreads) m) => new(m.Id, FormattableString.Invariant(
-        $"{Measures.Find(m.Id)!.Label} is {m.Mm:0.#} mm, but with the other measures it would lie near {m.ExpectedMm:0} mm. Measure it again, and what lies next to it."));
+    private static MeasureProblem Note((string Id, double Mm, double ExpectedMm, double Spreads) m) => new(
+        m.Id, Catalogue.Of(CautionCode.MeasureRare).Filled(new Dictionary<string, object> { ["measure"] = Measures.Find(m.Id)!.Label, ["mm"] = m.Mm, ["expected"] = m.ExpectedMm }))
+    { Mm = m.Mm, ExpectedMm = m.ExpectedMm };
 
     // Each measure against the others: its mean and spread once they are known, under normal spreads.
     private static IEnumerable<(string Id, double Mm, double ExpectedMm, double Spreads)> Off(IReadOnlyDictionary<string, double> given)

@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Paint;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution;
 
@@ -16,8 +17,7 @@ public static class CoatCautions
         var onLids = jobs.Where(j => j.PartId == partId && j.Zones.Contains("lid")).ToArray();
         if (onLids.Length > 0)
         {
-            yield return new(Severity.Warning, FormattableString.Invariant(
-                $"{label} covers the lids: eyes stay closed, softly, until it is dry ({onLids.Max(j => j.DryingSeconds):0} s after the last stroke)."), partId);
+            yield return new(CautionCode.LidsClosed, Severity.Warning) { Parts = [new(partId, label)], Numbers = Numbers(("dries", onLids.Max(j => j.DryingSeconds))) };
         }
     }
 
@@ -25,29 +25,31 @@ public static class CoatCautions
     {
         var paints = job.Mix.Shares.Select(s => PaintOptics.Find(kit, s.Paint)).ToArray();
         var eyes = job.Zones.Any(z => z is "lid" or "orbit");
-        var name = job.PartLabel;
+        CautionNote Note(CautionCode code, Severity severity, PaintDescription paint) =>
+            new(code, severity) { Parts = [new(job.PartId, job.PartLabel)], Paint = paint.Id, Names = new Dictionary<string, string> { ["paint"] = paint.Name } };
         foreach (var paint in paints)
         {
             if (eyes && !paint.NearEyes)
             {
-                yield return new(Severity.Stop, $"{name}: {paint.Name} is not labelled for the eye area. Take another paint for it, or keep the part off the orbit.", job.PartId);
+                yield return Note(CautionCode.EyeArea, Severity.Stop, paint);
             }
 
             if (job.Zones.Contains("lips") && !paint.OnLips)
             {
-                yield return new(Severity.Stop, $"{name}: {paint.Name} is not labelled for lips. Take another paint for it, or keep the part off the lips.", job.PartId);
+                yield return Note(CautionCode.LipArea, Severity.Stop, paint);
             }
 
             if (eyes && paint.Material is (Material.Powder or Material.Pigment or Material.Glitter))
             {
-                yield return new(Severity.Warning, $"{name}: {paint.Name} is loose and flies. Tap the brush off, eyes closed, no wind.", job.PartId);
+                yield return Note(CautionCode.FliesLoose, Severity.Warning, paint);
             }
         }
 
         if (filmUm > MovingSkinFilmUm && job.Zones.FirstOrDefault(Zones.Moving.Contains) is { } moving)
         {
-            yield return new(Severity.Warning, FormattableString.Invariant(
-                $"{name}: {filmUm:0} µm of paint on the {moving} will crack when it moves. Use fewer or thinner coats there."), job.PartId);
+            yield return new(CautionCode.Cracks, Severity.Warning) { Parts = [new(job.PartId, job.PartLabel)], Role = job.Role.Id, Zone = moving, Numbers = Numbers(("film", filmUm)) };
         }
     }
+
+    private static Dictionary<string, double> Numbers(params (string Name, double Value)[] numbers) => numbers.ToDictionary(n => n.Name, n => n.Value);
 }

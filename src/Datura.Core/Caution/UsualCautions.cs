@@ -1,3 +1,5 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Caution;
 
 /// <summary>What holds for every face, and what the wearer brings along. All: common practice; the label and local rules come first.</summary>
@@ -13,11 +15,11 @@ public static class UsualCautions
 
     public static CautionNote For(WearerCaution caution) => caution switch
     {
-        WearerCaution.SensitiveSkin => new(Severity.Warning, "Sensitive skin: test every paint the day before, keep coats thin, and have a gentle remover at hand.", null),
-        WearerCaution.Lenses => new(Severity.Warning, "The wearer has lenses: put them in before painting, keep powder and loose glitter away from the eyes. Decorative lenses come from an eye-care professional only.", null),
-        WearerCaution.Glasses => new(Severity.Note, "The wearer has glasses: paint under the frame rubs off. Keep the bridge of the nose thin and try the glasses on when dry.", null),
-        WearerCaution.Beard => new(Severity.Note, "Beard: paint sits on hair and flakes. Work with the hair, use less water, and leave time to wash out.", null),
-        WearerCaution.Child => new(Severity.Note, "A child: do the readable parts first, steady the head with your free hand, and stop when the child wants to stop.", null),
+        WearerCaution.SensitiveSkin => new(CautionCode.SensitiveSkin, Severity.Warning),
+        WearerCaution.Lenses => new(CautionCode.Lenses, Severity.Warning),
+        WearerCaution.Glasses => new(CautionCode.Glasses, Severity.Note),
+        WearerCaution.Beard => new(CautionCode.Beard, Severity.Note),
+        WearerCaution.Child => new(CautionCode.Child, Severity.Note),
         _ => throw new ArgumentOutOfRangeException(nameof(caution)),
     };
 }

@@ -3,6 +3,7 @@ using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Union;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Form;
 
@@ -11,7 +12,7 @@ namespace Datura.Core.Form;
 public sealed record FormPlace(string Zone, Side Side, int Tone, bool IsLight, double AreaCm2);
 
 /// <summary>The computed form of a look on a face.</summary>
-public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closure Closure, IReadOnlyList<FormPlace> Places, IReadOnlyList<string> Warnings, ExpandedPart Part, FormWish Wish)
+public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closure Closure, IReadOnlyList<FormPlace> Places, IReadOnlyList<CautionNote> Warnings, ExpandedPart Part, FormWish Wish)
 {
     // Smaller than a fingertip is not worth a line (common practice).
     private const double LeastCm2 = 0.4;

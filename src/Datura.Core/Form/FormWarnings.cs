@@ -1,6 +1,8 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Form;
 
-/// <summary>What the light or the paints do to the form, in sentences (common practice, but for what is computed).</summary>
+/// <summary>What the light or the paints do to the form, as notes (common practice, but for what is computed).</summary>
 internal static class FormWarnings
 {
     private const double LowDeg = -8;
@@ -9,28 +11,28 @@ internal static class FormWarnings
     private const double MuchCut = 0.12;
     private const double Reads = 0.6;
 
-    public static IEnumerable<string> Of(ToneMap map, ToneBands bands, Closure closure, FormWish wish, Setting setting)
+    public static IEnumerable<CautionNote> Of(ToneMap map, ToneBands bands, Closure closure, FormWish wish, Setting setting)
     {
         var light = setting.FaceLight;
         var key = light.Lamps.MaxBy(l => l.Level);
         if (key is not null && light.Ambient < 0.85)
         {
-            var lamp = $"The strongest lamp of {setting.Name}";
+            CautionNote Lamp(CautionCode code) => new(code, Severity.Note) { Names = new Dictionary<string, string> { ["setting"] = setting.Name } };
             if (key.ElevationDeg < LowDeg)
             {
-                yield return $"{lamp} shines from below: it turns shadows over, lights the hollows under brow and cheekbone, and works against the painting. Raise it, or paint stronger.";
+                yield return Lamp(CautionCode.LampFromBelow);
             }
             else if (key.ElevationDeg > TopDeg)
             {
-                yield return $"{lamp} shines from the top: sockets and the under-jaw go dark by themselves. Keep painted shades there light.";
+                yield return Lamp(CautionCode.LampFromTop);
             }
             else if (Math.Abs(key.AzimuthDeg) > SideDeg)
             {
-                yield return $"{lamp} shines from the side: one half of the face is in shade, and its painting hardly seen. Add light from the front.";
+                yield return Lamp(CautionCode.LampFromSide);
             }
             else if (light.Ambient > 0.6 || key.SpreadDeg > 40)
             {
-                yield return "The light is flat: it shows no form by itself, so all of it has to be painted.";
+                yield return new(CautionCode.LightIsFlat, Severity.Note);
             }
         }
 
@@ -41,22 +43,24 @@ internal static class FormWarnings
 
         if (map.Cut > MuchCut)
         {
-            yield return FormattableString.Invariant($"Over {100 * map.Cut:0} % of the figure the kit or the limit for highlights does not reach the wanted tone. A darker or lighter paint, or less strength, brings them nearer.");
+            yield return Said(CautionCode.ToneOutOfReach, ("cut", 100 * map.Cut));
         }
 
         if (wish.Strength > 0 && closure.Painted < Reads)
         {
-            yield return FormattableString.Invariant($"The form hardly reads from {setting.ViewingDistanceM:0.#} m under this light ({100 * Math.Max(0, closure.Painted):0} % of it). Paint it stronger, make it larger, or change the light.");
+            yield return Said(CautionCode.FormHardlyReads, ("distance", setting.ViewingDistanceM), ("read", 100 * Math.Max(0, closure.Painted)));
         }
 
         if (wish.Strength > 1.5 || wish.HighlightCap > 24)
         {
-            yield return "Highlights this strong look painted on from near by. For a fair or a mirror take them back.";
+            yield return new(CautionCode.HighlightsStrong, Severity.Note);
         }
     }
 
+    private static CautionNote Said(CautionCode code, params (string Name, double Value)[] numbers) => new(code, Severity.Note) { Numbers = numbers.ToDictionary(n => n.Name, n => n.Value) };
+
     // A tone's step to the one around it, against what the eye needs for figures of its width.
-    private static IEnumerable<string> Weak(ToneBands bands, double distanceM)
+    private static IEnumerable<CautionNote> Weak(ToneBands bands, double distanceM)
     {
         foreach (var tone in bands.Tones)
         {
@@ -67,8 +71,8 @@ internal static class FormWarnings
             if (step < needed)
             {
                 yield return double.IsFinite(needed)
-                    ? FormattableString.Invariant($"Tone {tone.Number} is lost from {distanceM:0.#} m: a step of {step:0.#} L*, and shapes about {widthMm:0} mm wide need {needed:0.#}. More strength or fewer tones bring it back.")
-                    : FormattableString.Invariant($"Tone {tone.Number} is lost from {distanceM:0.#} m: its shapes are about {widthMm:0} mm wide, finer than the eye resolves there ({Eye.FinestMm(distanceM):0.#} mm).");
+                    ? Said(CautionCode.ToneTooWeak, ("tone", tone.Number), ("distance", distanceM), ("step", step), ("width", widthMm), ("needed", needed))
+                    : Said(CautionCode.ToneTooFine, ("tone", tone.Number), ("distance", distanceM), ("width", widthMm), ("finest", Eye.FinestMm(distanceM)));
             }
         }
     }

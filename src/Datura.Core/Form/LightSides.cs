@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Form;
 
@@ -12,7 +13,7 @@ internal static class LightSides
     // A light over the middle of its part takes no side; one this far off, as a share of the part's size, does.
     private const double Sided = 0.06;
 
-    public static IEnumerable<string> Contradictions(IReadOnlyList<ExpandedPart> parts, FormGrid grid, Vec3 towards)
+    public static IEnumerable<CautionNote> Contradictions(IReadOnlyList<ExpandedPart> parts, FormGrid grid, Vec3 towards)
     {
         foreach (var part in parts)
         {
@@ -41,8 +42,13 @@ internal static class LightSides
                 var along = (off.XMm * lamp.XMm + off.YMm * lamp.YMm) / Math.Max(lamp.Length(), 1e-9);
                 if (Math.Sign(height) * along < -Sided * Math.Max(box.Width, box.Height))
                 {
-                    var where = side.Key switch { Side.Left => " on the wearer's left", Side.Right => " on the wearer's right", _ => "" };
-                    yield return $"{part.Kind.Label}{where}: its painted light lies on the {(height > 0 ? "far side from" : "near side to")} the pretended lamp. Turn the part, move the lamp, or leave its light out.";
+                    var names = new Dictionary<string, string> { ["lies"] = height > 0 ? "far side from" : "near side to" };
+                    if (side.Key is Side.Left or Side.Right)
+                    {
+                        names["side"] = side.Key == Side.Left ? "left" : "right";
+                    }
+
+                    yield return new(CautionCode.LightOnWrongSide, Severity.Note) { Parts = [new(part.Part.Id, part.Kind.Label)], Names = names };
                     break;
                 }
             }

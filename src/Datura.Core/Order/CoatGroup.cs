@@ -47,7 +47,7 @@ public sealed class CoatGroup
 
     public IReadOnlyList<string> Zones { get; }
 
-    public IReadOnlyList<string> Poses { get; }
+    public IReadOnlyList<Pose> Poses { get; }
 
     public bool OnLipsOnly => Stage == Stage.BodyColour && Zones.Contains("lips") && Zones.All(z => z is "lips" or "upper lip" or "chin");
 

@@ -26,7 +26,7 @@ public sealed record Step(
     Tool Tool,
     IReadOnlyList<CoatJob> Jobs,
     int Painter,
-    IReadOnlyList<string> Poses,
+    IReadOnlyList<Pose> Poses,
     double StartSeconds,
     double WaitSeconds,
     double SetUpSeconds,

@@ -169,8 +169,8 @@ public sealed class StepNetwork
         return -1;
     }
 
-    private static bool Excludes(IReadOnlyList<string> a, IReadOnlyList<string> b) =>
-        (a.Contains(Poses.TurnHead) && !b.Contains(Poses.TurnHead)) || (b.Contains(Poses.TurnHead) && !a.Contains(Poses.TurnHead)) || (a.Contains(Poses.ChinUp) != b.Contains(Poses.ChinUp));
+    private static bool Excludes(IReadOnlyList<Pose> a, IReadOnlyList<Pose> b) =>
+        (a.Contains(Pose.TurnHead) && !b.Contains(Pose.TurnHead)) || (b.Contains(Pose.TurnHead) && !a.Contains(Pose.TurnHead)) || (a.Contains(Pose.ChinUp) != b.Contains(Pose.ChinUp));
 
     private IEnumerable<(int First, int Then, OrderRule Rule)> Wanted(bool[,] overlap)
     {
@@ -391,7 +391,7 @@ public sealed class StepNetwork
         var load = last?.Load == group.Load ? 0
             : pace.Of(Rates.Loading) + (group.Jobs[0].Mix.Shares.Count > 1 && group.Jobs[0].Lay.Split is null ? pace.Of(Rates.Mixing) : 0);
         // Lids that are closed already need not be closed again: both lids, and all that goes on them, in one closing.
-        var changes = group.Poses.Count - (last is not null && (last.Poses[^1] == group.Poses[0] || (last.Poses.Contains(Poses.EyesClosed) && group.Poses.Contains(Poses.EyesClosed))) ? 1 : 0);
+        var changes = group.Poses.Count - (last is not null && (last.Poses[^1] == group.Poses[0] || (last.Poses.Contains(Pose.EyesClosed) && group.Poses.Contains(Pose.EyesClosed))) ? 1 : 0);
         return tool + load + changes * pace.Of(Rates.PoseChange);
     }
 }

@@ -76,7 +76,7 @@ public static class Steps
             why.Add(new(OrderRules.ToolInHand, network.Groups[before].Words, true));
         }
 
-        if (before >= 0 && network.Groups[before].Poses.Contains(Poses.EyesClosed) && network.Groups[g].Poses.Contains(Poses.EyesClosed))
+        if (before >= 0 && network.Groups[before].Poses.Contains(Pose.EyesClosed) && network.Groups[g].Poses.Contains(Pose.EyesClosed))
         {
             why.Add(new(OrderRules.LidsOnce, null, true));
         }

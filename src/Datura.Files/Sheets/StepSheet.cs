@@ -2,6 +2,7 @@ using Datura.Core;
 using Datura.Core.Caution;
 using Datura.Core.Form;
 using Datura.Core.Paint;
+using Datura.Core.Wording;
 using Datura.Files.Pictures;
 using SkiaSharp;
 
@@ -80,7 +81,7 @@ public static class StepSheet
         sheet.Text("Before you start", SheetCanvas.Margin, sheet.Y + 12, SheetFonts.Heading, 13);
         sheet.Y += 18;
         foreach (var (sentence, bold) in UsualCautions.Always.Select(s => (s, false))
-            .Concat(plan.Cautions.Where(c => c.PartId is null || c.Severity == Severity.Stop).Select(c => (c.Sentence, true))))
+            .Concat(plan.Cautions.Where(c => c.Parts.Count == 0 || c.Severity == Severity.Stop).Select(c => (c.Sentence, true))))
         {
             var face = bold ? SheetFonts.Bold : SheetFonts.Text;
             var height = SheetCanvas.ParagraphHeight(sentence, sheet.Width - 12, face, 9);
@@ -198,7 +199,7 @@ public static class StepSheet
         }
 
         lines.Add(($"{step.Paint}, with the {step.ToolName}", true, step.PaintColour));
-        lines.Add(($"Pose: {string.Join("; ", step.Poses)}.", false, null));
+        lines.Add(($"Pose: {string.Join("; ", step.Poses.Select(p => p.Words))}.", false, null));
         lines.AddRange(step.Lengths.GroupBy(l => l.Part).Select(part => (
             $"{part.Key}: " + string.Join(" · ", part.Select(l =>
                 $"{l.Size.Label.ToLowerInvariant()} {Units.Size(l.Size, inches)}{(l.Size.Against.Length > 0 ? $" ({l.Size.Against})" : "")}")) + ".",

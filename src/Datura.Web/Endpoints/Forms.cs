@@ -42,7 +42,7 @@ public static class FormEndpoints
             return TypedResults.Ok(new FormResource(
                 Math.Round(form.Map.BaseL, 1), form.Bands.BaseNumber,
                 [.. form.Bands.Tones.Where(t => jobs.ContainsKey(FormKind.Role(t))).Select(t => Tone(t, form, jobs[FormKind.Role(t)], planned, kit))],
-                form.Places, Math.Round(form.Closure.Bare, 2), Math.Round(form.Closure.Painted, 2), distance, Math.Round(Eye.FinestMm(distance), 1), form.Warnings));
+                form.Places, Math.Round(form.Closure.Bare, 2), Math.Round(form.Closure.Painted, 2), distance, Math.Round(Eye.FinestMm(distance), 1), [.. form.Warnings.Select(w => w.Sentence)]));
         });
         plans.MapPost("/three.png", async (PlanRequest request, string? view, double? distance, PlanService service) =>
         {

@@ -1,4 +1,4 @@
-using Datura.Core.Caution;
+using Datura.Core.Wording;
 using Datura.Core.Caution.Checks;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -27,10 +27,10 @@ public class CoatCheckTests
         var green = Painted("cheekHollow", DemoWorld.Part("cheekHollow").Paints.Keys.First(), "eelgrass");
         var role = green.Paints.Keys.First();
         var wet = green with { Laid = new Dictionary<string, CoatLay> { [role] = new(IntoWet: true) } };
-        var note = Notes(Trunk, ground, wet).Single(n => n.Sentence.Contains("mud"));
+        var note = Notes(Trunk, ground, wet).Single(n => n.Code is CautionCode.MudBeside or CautionCode.MudIntoWet or CautionCode.MudStirred);
         Assert.Contains("Eelgrass", note.Sentence, StringComparison.Ordinal);
         Assert.Contains("Urchin", note.Sentence, StringComparison.Ordinal);
-        Assert.DoesNotContain(Notes(Trunk, ground, green), n => n.Sentence.Contains("mud"));
+        Assert.DoesNotContain(Notes(Trunk, ground, green), n => n.Code is CautionCode.MudBeside or CautionCode.MudIntoWet or CautionCode.MudStirred);
     }
 
     [Fact]
@@ -42,7 +42,7 @@ public class CoatCheckTests
             Paints = new Dictionary<string, PaintMix> { ["patch"] = new([new("chalk-white", 1), new("tarn-black", 1)]) },
             Laid = new Dictionary<string, CoatLay> { ["patch"] = new(Split: load) },
         };
-        bool Warned(Part part) => Notes(DemoWorld.Kit, part).Any(n => n.Sentence.Contains("not turned over"));
+        bool Warned(Part part) => Notes(DemoWorld.Kit, part).Any(n => n.Code == CautionCode.SpongeNotTurned);
         Assert.True(Warned(With(new(AxisDeg: 0, Flipped: false))));
         Assert.False(Warned(With(new(AxisDeg: 0, Flipped: true))));
         Assert.False(Warned(With(new(AxisDeg: 90, Flipped: false))));
@@ -54,15 +54,15 @@ public class CoatCheckTests
     {
         var cream = Painted("skinBase", "ground", "coral");
         var water = Painted("cheekHollow", DemoWorld.Part("cheekHollow").Paints.Keys.First(), "kelp-green");
-        Assert.Contains(Notes(DemoWorld.Kit, cream, water), n => n.Severity == Severity.Stop && n.Sentence.Contains("does not hold on cream"));
-        Assert.DoesNotContain(Notes(DemoWorld.Kit, Painted("skinBase", "ground", "bone"), water), n => n.Sentence.Contains("does not hold"));
+        Assert.Contains(Notes(DemoWorld.Kit, cream, water), n => n.Severity == Severity.Stop && n.Code == CautionCode.DoesNotHold);
+        Assert.DoesNotContain(Notes(DemoWorld.Kit, Painted("skinBase", "ground", "bone"), water), n => n.Code == CautionCode.DoesNotHold);
     }
 
     [Fact]
     public void StonesHoldOnlyOnGel()
     {
         var stones = Painted("gemArc", DemoWorld.Part("gemArc").Paints.Keys.First(), "sea-glass");
-        Assert.Contains(Notes(Trunk, stones), n => n.Sentence.Contains("holds only on gel"));
+        Assert.Contains(Notes(Trunk, stones), n => n.Code == CautionCode.NeedsGel);
     }
 
     [Fact]

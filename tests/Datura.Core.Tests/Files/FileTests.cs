@@ -82,7 +82,7 @@ public class FileTests
         var text = string.Join(' ', pdf.GetPages().Select(p => p.Text));
         var plan = look.Plan;
         foreach (var expected in new[] { plan.Look, plan.Face, $"{Units.Clock(plan.TotalSeconds)} min", "Before you start", "product label", "lenses", "Notes", "Wait " }
-            .Concat(plan.Steps.Select(s => s.Paint)).Concat(plan.Steps.Select(s => s.ToolName)).Concat(plan.Steps.SelectMany(s => s.Poses)))
+            .Concat(plan.Steps.Select(s => s.Paint)).Concat(plan.Steps.Select(s => s.ToolName)).Concat(plan.Steps.SelectMany(s => s.Poses).Select(p => p.Words)))
         {
             Assert.Contains(Squeezed(expected), Squeezed(text), StringComparison.Ordinal);
         }

@@ -2,6 +2,7 @@ using Datura.Core.Body;
 using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Tests.Form;
 
@@ -85,37 +86,37 @@ public class FormPlanTests
     }
 
     [Theory]
-    [InlineData(0, -35, "from below")]
-    [InlineData(0, 75, "from the top")]
-    [InlineData(80, 10, "from the side")]
-    public void LightsThatWorkAgainstTheFormAreNamed(double azimuth, double elevation, string words)
+    [InlineData(0, -35, CautionCode.LampFromBelow)]
+    [InlineData(0, 75, CautionCode.LampFromTop)]
+    [InlineData(80, 10, CautionCode.LampFromSide)]
+    public void LightsThatWorkAgainstTheFormAreNamed(double azimuth, double elevation, CautionCode code)
     {
         var setting = DemoWorld.Parade with { Lamps = [new("daylight", 1, azimuth, elevation, 10)], Ambient = 0.2 };
         var plan = Planner.Plan(DemoWorld.Look("quay-seal") with { Form = FormWish.Usual }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, setting);
-        Assert.Contains(plan.Plan.Cautions, c => c.Sentence.Contains(words, StringComparison.Ordinal));
+        Assert.Contains(plan.Plan.Cautions, c => c.Code == code);
     }
 
     // A horn is lit on the side of the lamp; under a lamp from the other side the same painting contradicts it.
     [Fact]
     public void LightsOnTheWrongSideAreListed()
     {
-        string[] Said(double azimuth, double elevation)
+        CautionNote[] Said(double azimuth, double elevation)
         {
             var look = DemoWorld.LookOf(DemoWorld.Part("bolts"), DemoWorld.Part("warts")) with { };
             var parts = look.Parts.Select(p => p with { Paints = PartKinds.Find(p.Kind)!.Roles.ToDictionary(r => r.Id, _ => new PaintMix([new("bone", 1)])) }).ToArray();
-            return [.. Planned(look with { Parts = parts }, 0, FormWish.Usual with { Pretended = new(azimuth, elevation) }).Form!.Warnings.Where(w => w.Contains("painted light"))];
+            return [.. Planned(look with { Parts = parts }, 0, FormWish.Usual with { Pretended = new(azimuth, elevation) }).Form!.Warnings.Where(w => w.Code == CautionCode.LightOnWrongSide)];
         }
 
-        Assert.Empty(Said(0, 60).Intersect(Said(0, -60)));
+        Assert.Empty(Said(0, 60).Select(n => n.Sentence).Intersect(Said(0, -60).Select(n => n.Sentence)));
         Assert.NotEmpty(Said(0, -60).Concat(Said(0, 60)));
     }
 
     [Fact]
     public void WeakTonesAreNamedFromFarAndNotFromNear()
     {
-        string[] Lost(double metres) => [.. Planner.Plan(
+        CautionNote[] Lost(double metres) => [.. Planner.Plan(
             DemoWorld.Look("quay-seal") with { Form = FormWish.Usual with { Strength = 0.6 } }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade with { ViewingDistanceM = metres })
-            .Form!.Warnings.Where(w => w.Contains("is lost from"))];
+            .Form!.Warnings.Where(w => w.Code is CautionCode.ToneTooWeak or CautionCode.ToneTooFine)];
         Assert.Empty(Lost(0.5));
         Assert.NotEmpty(Lost(60));
     }

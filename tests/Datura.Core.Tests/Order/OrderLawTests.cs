@@ -16,6 +16,23 @@ public class OrderLawTests
         Assert.Equal(found.Table.TotalSeconds, found.BoundSeconds, 1.0);
     }
 
+    // Two coats that wait for each other's ground, and two fillers elsewhere: one for each wait. Begun from the order that lays both
+    // fillers into the first wait, the search still finds that; no wait counts for more than it is.
+    [Fact]
+    public void EachWaitIsFilledByItsOwn()
+    {
+        var network = StepNetwork.Of([
+            OrderJobs.Of("base", Stage.Base, 60, 110, 0, tool: Tool.Sponge), OrderJobs.Of("first", Stage.Depth, 20, 110, 0, parts: 2), OrderJobs.Of("second", Stage.BodyColour, 20, 10, 0, parts: 3),
+            OrderJobs.Of("filler", Stage.Depth, 100, 10, 4, parts: 4), OrderJobs.Of("other", Stage.Depth, 100, 10, 8, parts: 5)]);
+        int[] Named(params string[] names) => [.. names.Select(n => network.IndexOf($"{n}/x"))];
+        var poor = Timetable.Of(network, Named("base", "filler", "other", "first", "second"));
+        var shortest = Orders(network.Count).Where(o => PinnedOrder.IsSound(network, o)).Min(o => Timetable.Of(network, o).TotalSeconds);
+        Assert.True(poor.TotalSeconds > shortest + 60);
+        var found = ShortestOrder.Of(network, 3, poor);
+        Assert.Equal(shortest, found.Table.TotalSeconds, 1.0);
+        Assert.True(found.BoundSeconds <= shortest + 1);
+    }
+
     // What lies elsewhere need not be dry.
     [Fact]
     public void OnlyCommonGroundIsWaitedFor()

@@ -104,11 +104,11 @@ public class OrderTests
     [Fact]
     public void PosesFollowTheZones()
     {
-        Assert.Contains(Poses.EyesClosed, Poses.For(["lid", "orbit"]));
-        Assert.Contains(Poses.LipsTogether, Poses.For(["lips"]));
-        Assert.Contains(Poses.ChinUp, Poses.For(["under-jaw"]));
-        Assert.Contains(Poses.TurnHead, Poses.For(["temple"]));
-        Assert.Equal([Poses.Front], Poses.For(["forehead"]));
+        Assert.Contains(Pose.EyesClosed, Poses.For(["lid", "orbit"]));
+        Assert.Contains(Pose.LipsTogether, Poses.For(["lips"]));
+        Assert.Contains(Pose.ChinUp, Poses.For(["under-jaw"]));
+        Assert.Contains(Pose.TurnHead, Poses.For(["temple"]));
+        Assert.Equal([Pose.Front], Poses.For(["forehead"]));
     }
 
     private static IReadOnlyList<Step> Ordered(string look, int face)

@@ -44,10 +44,10 @@ public class SoftRuleTests
     [Fact]
     public void TheHeadIsTurnedOnlyForWhatLiesAtItsSide()
     {
-        Assert.DoesNotContain(Poses.TurnHead, Poses.For(["forehead", "temple", "cheekbone"]));
-        Assert.Contains(Poses.TurnHead, Poses.For(["temple"]));
-        Assert.Contains(Poses.TurnHead, Poses.For(["cheekbone", "ear"]));
-        Assert.All(new[] { "storm-cormorant", "kelp-bride", "barnacle-saint", "quay-seal" }, look => Assert.InRange(DemoWorld.Plan(look).Steps.Count(s => s.Poses.Contains(Poses.TurnHead)), 0, 5));
+        Assert.DoesNotContain(Pose.TurnHead, Poses.For(["forehead", "temple", "cheekbone"]));
+        Assert.Contains(Pose.TurnHead, Poses.For(["temple"]));
+        Assert.Contains(Pose.TurnHead, Poses.For(["cheekbone", "ear"]));
+        Assert.All(new[] { "storm-cormorant", "kelp-bride", "barnacle-saint", "quay-seal" }, look => Assert.InRange(DemoWorld.Plan(look).Steps.Count(s => s.Poses.Contains(Pose.TurnHead)), 0, 5));
     }
 
     // Of rules that go round in a circle the weakest gives way and is told: a spared horn over a shade over the base.

@@ -3668,11 +3668,23 @@ export interface components {
             /** Format: double */
             opaqueL: number;
         };
+        /** @enum {unknown} */
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil";
         CautionNote: {
+            code: components["schemas"]["CautionCode"];
             severity: components["schemas"]["Severity"];
+            parts: components["schemas"]["NamedPart"][];
+            role: null | string;
+            paint: null | string;
+            zone: null | string;
+            numbers: {
+                [key: string]: number;
+            };
+            names: {
+                [key: string]: string;
+            };
+            at: null | components["schemas"]["ChartPoint"];
             sentence: string;
-            partId: null | string;
-            at?: null | components["schemas"]["ChartPoint"];
         };
         ChartPoint: {
             /** Format: double */
@@ -4038,6 +4050,10 @@ export interface components {
         MovedResource: {
             sequence: string[];
         };
+        NamedPart: {
+            id: string;
+            label: string;
+        };
         NamedVersion: {
             label: string;
             /** Format: int32 */
@@ -4287,6 +4303,10 @@ export interface components {
             movable: boolean;
             leftRight: null | components["schemas"]["LeftRight"];
         };
+        PlanPose: {
+            pose: components["schemas"]["Pose"];
+            words: string;
+        };
         PlanRequest: {
             look: components["schemas"]["LookDocument"];
             faceId: string;
@@ -4319,7 +4339,7 @@ export interface components {
             paintColour: string;
             partIds: string[];
             lengths: components["schemas"]["StepLength"][];
-            poses: string[];
+            poses: components["schemas"]["PlanPose"][];
             /** Format: double */
             startSeconds: number;
             /** Format: double */
@@ -4357,6 +4377,8 @@ export interface components {
             words: string;
             strict: boolean;
         };
+        /** @enum {unknown} */
+        Pose: "front" | "eyesClosed" | "lipsTogether" | "chinUp" | "turnHead";
         /** @enum {unknown} */
         Priority: "must" | "nice" | "extra";
         ProblemDetails: {

@@ -107,7 +107,7 @@ const head = computed(() => {
           <button
             :aria-pressed="b.shown"
             :class="{ chosen: b.chosen }"
-            :title="`${b.step.title}. ${b.step.paint}, ${b.step.toolName}. ${b.step.poses.join('; ')}`"
+            :title="`${b.step.title}. ${b.step.paint}, ${b.step.toolName}. ${b.step.poses.map((p) => p.words).join('; ')}`"
             @click="show(b.step.number)"
           >
             <span

@@ -8,12 +8,13 @@ const props = defineProps<{ caution: Caution }>()
 
 const workspace = useWorkspace()
 const mapping = useMapping()
-const leads = computed(() => Boolean(props.caution.at ?? props.caution.partId))
+const leads = computed(() => Boolean(props.caution.at ?? props.caution.parts[0]))
 
 /** Selects the part and turns the bust to the place. */
 function jump() {
-  const { at, partId } = props.caution
-  if (partId && workspace.look.parts.some((p) => p.id === partId)) workspace.selected = partId
+  const { at, parts } = props.caution
+  const part = workspace.look.parts.find((p) => parts.some((named) => named.id === p.id))
+  if (part) workspace.selected = part.id
   if (at) mapping.spot = { x: at.xMm ?? 0, y: at.yMm ?? 0 }
 }
 </script>

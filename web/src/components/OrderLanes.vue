@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
 import { endOf, stepsDoneAt } from '../lib/sitting'
+import type { Pose } from '../api/client'
 import { useOrder } from '../stores/order'
 import { useWorkspace } from '../stores/workspace'
 
@@ -31,12 +32,12 @@ const drying = computed(() => {
 })
 const rows = computed(() => Math.min(4, Math.max(1, ...drying.value.map((d) => d.row + 1))))
 
-const SHORT: Record<string, string> = {
-  'Face to the front': 'front',
-  'Eyes closed, softly': 'eyes closed',
-  'Lips together': 'lips together',
-  'Chin up': 'chin up',
-  'Turn your head, one side after the other': 'turn the head',
+const SHORT: Record<Pose, string> = {
+  front: 'front',
+  eyesClosed: 'eyes closed',
+  lipsTogether: 'lips together',
+  chinUp: 'chin up',
+  turnHead: 'turn the head',
 }
 
 /** Shows the face at a minute of the sitting. */
@@ -54,7 +55,7 @@ const head = computed(() => {
 const poses = computed(() => {
   const found: { words: string; from: number; to: number }[] = []
   for (const s of [...steps.value].sort((a, b) => a.startSeconds - b.startSeconds)) {
-    const words = s.poses.map((p) => SHORT[p] ?? p).join(', ')
+    const words = s.poses.map((p) => SHORT[p.pose]).join(', ')
     const end = endOf(s)
     const last = found.at(-1)
     if (last?.words === words) last.to = Math.max(last.to, end)

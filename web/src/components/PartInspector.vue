@@ -19,7 +19,9 @@ const catalogue = useCatalogue()
 const preferences = usePreferences()
 const kind = computed(() => catalogue.kindOf(props.part.kind))
 const planned = computed(() => workspace.planPart)
-const cautions = computed(() => workspace.plan?.cautions.filter((c) => c.partId === props.part.id) ?? [])
+const cautions = computed(
+  () => workspace.plan?.cautions.filter((c) => c.parts.some((p) => p.id === props.part.id)) ?? [],
+)
 
 function setNumber(id: string, value: number) {
   workspace.edit(props.part.id, { numbers: { ...props.part.numbers, [id]: value } }, id)

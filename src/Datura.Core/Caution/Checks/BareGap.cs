@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -44,9 +45,12 @@ public static class BareGap
         var bareMm = look.Body.LineMm([high, low]);
         if (bareMm > LetPassMm)
         {
-            yield return new(Severity.Note, FormattableString.Invariant(
-                $"{bareMm:0} mm of bare skin down the middle, from {look.Body.LineMm([top, high]):0} mm below the chin. Run the base to the neckline, or carry a part down over it."),
-                bases[^1].PartId, new ChartPoint(0, (high.YMm + low.YMm) / 2));
+            yield return new(CautionCode.BareGap, Severity.Note)
+            {
+                Parts = [new(bases[^1].PartId, bases[^1].PartLabel)],
+                Numbers = new Dictionary<string, double> { ["bare"] = bareMm, ["below"] = look.Body.LineMm([top, high]) },
+                At = new ChartPoint(0, (high.YMm + low.YMm) / 2),
+            };
         }
     }
 

@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -26,9 +27,12 @@ public static class BaseEdge
 
             if (along > LongestMm)
             {
-                yield return new(Severity.Warning, FormattableString.Invariant(
-                    $"{job.PartLabel} ends along the jaw for {along:0} mm. Take the under-jaw in and let it fade on the neck, or run it to the neckline."),
-                    job.PartId, look.Body.Landmark("gonion_left"));
+                yield return new(CautionCode.EndsAlongJaw, Severity.Warning)
+                {
+                    Parts = [new(job.PartId, job.PartLabel)],
+                    Numbers = new Dictionary<string, double> { ["along"] = along },
+                    At = look.Body.Landmark("gonion_left"),
+                };
             }
         }
     }

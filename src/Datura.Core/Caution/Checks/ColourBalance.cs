@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -37,9 +38,12 @@ public static class ColourBalance
             if (where is not null)
             {
                 var job = hue.MaxBy(j => j.Job.Footprint.AreaMm2).Job;
-                yield return new(Severity.Note,
-                    $"{PlanParts.PaintName(job.Mix, look.Kit)} is seen only {where}. Carry a little of it to the other end, a dot row or a line, and the figure holds together.",
-                    job.PartId, job.Footprint.Inside);
+                yield return new(CautionCode.HueOnOneEnd, Severity.Note)
+                {
+                    Parts = [new(job.PartId, job.PartLabel)],
+                    Names = new Dictionary<string, string> { ["paint"] = PlanParts.PaintName(job.Mix, look.Kit), ["where"] = where },
+                    At = job.Footprint.Inside,
+                };
             }
         }
     }

@@ -1,6 +1,7 @@
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -23,19 +24,23 @@ public static class Holding
                 Material? below = under is { Role.Stage: not Stage.Map } ? Made(under, look.Kit) : null;
                 if (below is { } material && rule.Refuses.Contains(material))
                 {
-                    yield return new(Severity.Stop,
-                        $"{job.PartLabel}: {paint.Name} ({rule.Words}) does not hold on {Materials.Of(material).Words} and beads up or rubs off. Powder the ground first, or take the same kind of paint for both.",
-                        job.PartId, job.Footprint.Inside);
+                    yield return Note(CautionCode.DoesNotHold, Severity.Stop, job, paint, rule.Words, Materials.Of(material).Words);
                 }
                 else if (rule.NeedsUnder.Count > 0 && (below is null || !rule.NeedsUnder.Contains(below.Value)))
                 {
-                    yield return new(Severity.Warning,
-                        $"{job.PartLabel}: {paint.Name} ({rule.Words}) holds only on {(rule.NeedsUnder is [Material.Gel] ? "gel made for skin" : "gel or paint that is still damp")}. Lay that under it first.",
-                        job.PartId, job.Footprint.Inside);
+                    yield return Note(rule.NeedsUnder is [Material.Gel] ? CautionCode.NeedsGel : CautionCode.NeedsDamp, Severity.Warning, job, paint, rule.Words, null);
                 }
             }
         }
     }
+
+    private static CautionNote Note(CautionCode code, Severity severity, CoatJob job, PaintDescription paint, string made, string? ground) => new(code, severity)
+    {
+        Parts = [new(job.PartId, job.PartLabel)],
+        Paint = paint.Id,
+        Names = ground is null ? new Dictionary<string, string> { ["paint"] = paint.Name, ["made"] = made } : new Dictionary<string, string> { ["paint"] = paint.Name, ["made"] = made, ["ground"] = ground },
+        At = job.Footprint.Inside,
+    };
 
     private static Material Made(CoatJob job, Kit kit) => PaintOptics.Find(kit, job.Mix.Shares.MaxBy(s => s.Parts)!.Paint).Material;
 }

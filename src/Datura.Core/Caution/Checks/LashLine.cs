@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -12,15 +13,24 @@ public static class LashLine
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
         var lashes = Footprint.Of([.. new[] { "left", "right" }.Select(side => Lashes(look.Body, side))]);
+        // A pencil along the lashes is the remedy; where the look has one there is nothing to say.
+        if (look.Jobs.Any(j => j.Role.Stage != Stage.Map && j.Mix.Shares.All(s => PaintOptics.Find(look.Kit, s.Paint).Material == Material.Pencil) && j.Footprint.Overlaps(lashes)))
+        {
+            yield break;
+        }
+
         foreach (var part in look.Parts)
         {
             var wet = look.Jobs.Where(j => j.PartId == part.Part.Id
                 && j.Mix.Shares.Any(s => PaintOptics.Find(look.Kit, s.Paint).Material != Material.Pencil));
             if (wet.Any(j => j.Footprint.Overlaps(lashes)))
             {
-                yield return new(Severity.Note, FormattableString.Invariant(
-                    $"{part.Kind.Label} reaches the lash line. Stop {KeepOffMm:0} mm short with wet paint and close the gap with a pencil liner, eyes closed."),
-                    part.Part.Id, look.Body.Landmark("palpebrale_superius_left"));
+                yield return new(CautionCode.LashLine, Severity.Note)
+                {
+                    Parts = [new(part.Part.Id, part.Kind.Label)],
+                    Numbers = new Dictionary<string, double> { ["keepOff"] = KeepOffMm },
+                    At = look.Body.Landmark("palpebrale_superius_left"),
+                };
             }
         }
     }

@@ -1,6 +1,7 @@
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -13,9 +14,6 @@ public static class Muddy
     /// <summary>Only clear colours can be spoilt.</summary>
     public const double ClearChroma = 18;
 
-    // A dull mix may be what was wanted.
-    private const string Stirred = "stirred with";
-
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
         foreach (var job in look.Jobs.Where(j => j.Role.Stage != Stage.Map && j.PartId != Form.FormKind.PartId))
@@ -24,9 +22,14 @@ public static class Muddy
             {
                 if (Blend(a, b, look.Kit) is { } mud)
                 {
-                    yield return new(how == Stirred ? Severity.Note : Severity.Warning, FormattableString.Invariant(
-                        $"{job.PartLabel}: {PlanParts.PaintName(a, look.Kit)} {how} {PlanParts.PaintName(b, look.Kit)} goes to mud (chroma {mud.Mixed:0} where they have {mud.A:0} and {mud.B:0}). {Advice(how)}"),
-                        job.PartId, job.Footprint.Inside);
+                    // A dull mix may be what was wanted.
+                    yield return new(how, how == CautionCode.MudStirred ? Severity.Note : Severity.Warning)
+                    {
+                        Parts = [new(job.PartId, job.PartLabel)],
+                        Numbers = new Dictionary<string, double> { ["mixed"] = mud.Mixed, ["first"] = mud.A, ["second"] = mud.B },
+                        Names = new Dictionary<string, string> { ["paint"] = PlanParts.PaintName(a, look.Kit), ["other"] = PlanParts.PaintName(b, look.Kit) },
+                        At = job.Footprint.Inside,
+                    };
                 }
             }
         }
@@ -41,35 +44,28 @@ public static class Muddy
         return Math.Min(ca, cb) > ClearChroma && mixed < KeptChroma * Math.Min(ca, cb) ? (ca, cb, mixed) : null;
     }
 
-    private static IEnumerable<(PaintMix A, PaintMix B, string How)> Pairs(CoatJob job, CheckedLook look)
+    private static IEnumerable<(PaintMix A, PaintMix B, CautionCode How)> Pairs(CoatJob job, CheckedLook look)
     {
         if (job.Lay.Split is { Overlap: > 0 })
         {
             for (var k = 1; k < job.Mix.Shares.Count; k++)
             {
-                yield return (One(job.Mix.Shares[k - 1]), One(job.Mix.Shares[k]), "beside");
+                yield return (One(job.Mix.Shares[k - 1]), One(job.Mix.Shares[k]), CautionCode.MudBeside);
             }
         }
         else
         {
             for (var k = 1; k < job.Mix.Shares.Count; k++)
             {
-                yield return (One(job.Mix.Shares[0]), One(job.Mix.Shares[k]), Stirred);
+                yield return (One(job.Mix.Shares[0]), One(job.Mix.Shares[k]), CautionCode.MudStirred);
             }
         }
 
         if (job.Lay.IntoWet && look.Colours?.Under(job) is { } under)
         {
-            yield return (job.Main, under.Main, "wet into");
+            yield return (job.Main, under.Main, CautionCode.MudIntoWet);
         }
     }
 
     private static PaintMix One(PaintShare share) => new([share with { Parts = 1 }]);
-
-    private static string Advice(string how) => how switch
-    {
-        "beside" => "Put a lighter colour between them, or let them overlap less.",
-        "wet into" => "Let the lower one dry first.",
-        _ => "Take a cleaner pair, or one paint near the colour.",
-    };
 }

@@ -1,5 +1,6 @@
 using Datura.Core.Order;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -38,13 +39,19 @@ public static class NoRoom
                 var shared = first.SharedMm2(second);
                 if (shared > SmallestMm2 && shared > MostShared * Math.Min(first.AreaMm2, second.AreaMm2))
                 {
-                    yield return new(Severity.Warning, FormattableString.Invariant(
-                        $"No room: {figures[a].Part.Kind.Label} and {figures[b].Part.Kind.Label} share {shared / 100:0.#} cm². Move or shrink one before the base goes on."),
-                        figures[b].Part.Part.Id, first.SharedPlace(second));
+                    yield return new(CautionCode.NoRoom, Severity.Warning)
+                    {
+                        Parts = [Named(figures[a].Part, look), Named(figures[b].Part, look)],
+                        Numbers = new Dictionary<string, double> { ["shared"] = shared / 100 },
+                        At = first.SharedPlace(second),
+                    };
                 }
             }
         }
     }
+
+    private static NamedPart Named(ExpandedPart part, CheckedLook look) =>
+        new(part.Part.Id, look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{part.Kind.Label} ({part.Part.Id.Replace('-', ' ')})" : part.Kind.Label);
 
     private static bool Belong(string a, string b) => Inside.Contains((a, b)) || Inside.Contains((b, a));
 }

@@ -1,4 +1,5 @@
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -16,14 +17,16 @@ public static class OutgrownField
             var (share, zones) = PartField.Outside(part.Kind, part.Part, part.Marks, look.Body);
             if (share > MostOutside)
             {
-                yield return new(Severity.Warning, FormattableString.Invariant(
-                    $"{part.Kind.Label} outgrows its field: {100 * share:0} % of it lies on {Listed(zones)}. Make it smaller, or move it back."),
-                    part.Part.Id, Middle(part));
+                yield return new(CautionCode.OutgrownField, Severity.Warning)
+                {
+                    Parts = [new(part.Part.Id, part.Kind.Label)],
+                    Numbers = new Dictionary<string, double> { ["share"] = 100 * share },
+                    Names = new Dictionary<string, string> { ["where"] = MessageTemplate.Listed([.. zones.Take(2)]) },
+                    At = Middle(part),
+                };
             }
         }
     }
-
-    private static string Listed(IReadOnlyList<string> zones) => zones.Count == 1 ? zones[0] : $"{zones[0]} and {zones[1]}";
 
     /// <summary>Middle of a part on the wearer's left, or wherever it is.</summary>
     internal static Body.ChartPoint? Middle(ExpandedPart part) =>

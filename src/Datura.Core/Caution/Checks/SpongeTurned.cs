@@ -1,4 +1,5 @@
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -11,7 +12,5 @@ public static class SpongeTurned
     public static IEnumerable<CautionNote> Of(CheckedLook look) => look.Jobs
         .Where(j => j.Lay.Split is { FromMiddle: false, Flipped: false } split && Math.Abs(Math.Cos(split.AxisDeg * Math.PI / 180)) > Sideways
             && j.Marks.Any(m => m.Side == Side.Left) && j.Marks.Any(m => m.Side == Side.Right))
-        .Select(j => new CautionNote(Severity.Warning,
-            $"{j.PartLabel}: the split sponge is not turned over for the wearer's right, so its colours run the wrong way there. Flip it, or mean it.",
-            j.PartId, j.Footprint.Inside));
+        .Select(j => new CautionNote(CautionCode.SpongeNotTurned, Severity.Warning) { Parts = [new(j.PartId, j.PartLabel)], At = j.Footprint.Inside });
 }

@@ -1,5 +1,6 @@
 using Datura.Core.Form;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -19,8 +20,13 @@ public static class TooFine
         return look.Jobs.Where(j => j.Role.Stage is not (Stage.Map or Stage.Base) && j.Marks.Count > 0)
             .Select(j => (Job: j, Widest: j.Marks.Max(m => m switch { StrokeMark s => s.WidthsMm.Max(), DotMark d => d.DiameterMm, _ => double.PositiveInfinity })))
             .Where(j => j.Widest < finest).OrderBy(j => j.Widest).Take(MostNamed)
-            .Select(j => new CautionNote(Severity.Note, FormattableString.Invariant(
-                $"{j.Job.PartLabel}, {j.Job.Role.Label.ToLowerInvariant()}: {j.Widest:0.#} mm at the widest is lost from {distance:0.#} m. Draw it {finest:0.#} mm wide, or leave it out."),
-                j.Job.PartId, j.Job.Footprint.Inside));
+            .Select(j => new CautionNote(CautionCode.TooFine, Severity.Note)
+            {
+                Parts = [new(j.Job.PartId, j.Job.PartLabel)],
+                Role = j.Job.Role.Id,
+                Numbers = new Dictionary<string, double> { ["widest"] = j.Widest, ["distance"] = distance, ["finest"] = finest },
+                Names = new Dictionary<string, string> { ["coat"] = j.Job.Role.Label.ToLowerInvariant() },
+                At = j.Job.Footprint.Inside,
+            });
     }
 }

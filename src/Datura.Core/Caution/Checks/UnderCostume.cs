@@ -1,3 +1,5 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Caution.Checks;
 
 /// <summary>A part that nobody sees, because the costume lies over it.</summary>
@@ -20,9 +22,12 @@ public static class UnderCostume
             var hidden = points.Count(p => p.Y < EdgeAt(p.X));
             if (points.Length > 0 && hidden > MostHidden * points.Length)
             {
-                yield return new(Severity.Note, FormattableString.Invariant(
-                    $"{part.Kind.Label} lies under the costume for the most part ({100.0 * hidden / points.Length:0} % of its marks). Move it up, leave it out, or lower the neckline in the setting."),
-                    part.Part.Id, OutgrownField.Middle(part));
+                yield return new(CautionCode.UnderCostume, Severity.Note)
+                {
+                    Parts = [new(part.Part.Id, part.Kind.Label)],
+                    Numbers = new Dictionary<string, double> { ["hidden"] = 100.0 * hidden / points.Length },
+                    At = OutgrownField.Middle(part),
+                };
             }
         }
     }

@@ -1,4 +1,5 @@
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -24,9 +25,13 @@ public static class UnevenWeight
         {
             var (heavy, light, most, least) = off > 0 ? ("left", "right", left, right) : ("right", "left", right, left);
             var oneSided = look.Parts.FirstOrDefault(p => p.Kind.Sided && p.Part.Sides != Sides.Both);
-            yield return new(Severity.Note, FormattableString.Invariant(
-                $"The wearer's {heavy} carries {most / 100:0.#} cm² of painted parts, the {light} {least / 100:0.#} cm². Set something against it on the {light}, or mean it."),
-                oneSided?.Part.Id, oneSided is null ? null : OutgrownField.Middle(oneSided));
+            yield return new(CautionCode.UnevenWeight, Severity.Note)
+            {
+                Parts = oneSided is null ? [] : [new(oneSided.Part.Id, oneSided.Kind.Label)],
+                Numbers = new Dictionary<string, double> { ["most"] = most / 100, ["least"] = least / 100 },
+                Names = new Dictionary<string, string> { ["heavy"] = heavy, ["light"] = light },
+                At = oneSided is null ? null : OutgrownField.Middle(oneSided),
+            };
         }
     }
 

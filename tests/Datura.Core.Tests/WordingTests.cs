@@ -1,0 +1,115 @@
+using Datura.Core.Order;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Core.Wording;
+
+namespace Datura.Core.Tests;
+
+/// <summary>What is said is data; the words come last and decide nothing.</summary>
+public class WordingTests
+{
+    [Fact]
+    public void EveryCodeHasItsSentenceAndEverySentenceItsCode()
+    {
+        var codes = Enum.GetValues<CautionCode>().Select(Catalogue.CodeOf).Concat(Enum.GetValues<Pose>().Select(Catalogue.CodeOf));
+        Assert.Equal(codes.Order(StringComparer.Ordinal), Catalogue.All.Keys.Order(StringComparer.Ordinal));
+        Assert.All(Catalogue.All.Where(t => t.Key.StartsWith("caution.", StringComparison.Ordinal)), t => Assert.EndsWith(".", t.Value.Text, StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("{a} and {b:0.#} mm", "x and 1.3 mm")]
+    [InlineData("{b:up} over {b:down}", "1.3 over 1.2")]
+    [InlineData("{parts} {parts?covers|cover} it", "Socket, Beak and Horns cover it")]
+    [InlineData("{one} {one?covers|cover} it", "Socket covers it")]
+    [InlineData("dry[ after {none:time}].", "dry.")]
+    [InlineData("dry[ after {s:time}].", "dry after 42 s.")]
+    [InlineData("{long:time} longer", "2.5 min longer")]
+    [InlineData("{hair:time} longer", "1 s longer")]
+    public void PlacesAreFilled(string template, string said) => Assert.Equal(said, new MessageTemplate(template).Filled(new Dictionary<string, object>
+    {
+        ["a"] = "x",
+        ["b"] = 1.26,
+        ["s"] = 41.7,
+        ["long"] = 150.0,
+        ["hair"] = 0.02,
+        ["one"] = (string[])["Socket"],
+        ["parts"] = (string[])["Socket", "Beak", "Horns"],
+    }));
+
+    [Fact]
+    public void AMissingValueIsAFault() => Assert.Contains("needs b", Assert.Throws<ArgumentException>(() => new MessageTemplate("{b}").Filled(new Dictionary<string, object>())).Message, StringComparison.Ordinal);
+
+    // A rounded number still makes sense: a line too fine is never told to be drawn as wide as it is.
+    [Theory]
+    [InlineData(0.58, 0.6)]
+    [InlineData(0.61, 0.64)]
+    [InlineData(1.94, 2.04)]
+    public void TooFineNeverReadsAsTheSame(double widest, double finest)
+    {
+        var said = new CautionNote(CautionCode.TooFine, Severity.Note)
+        {
+            Parts = [new("p", "Whiskers")],
+            Names = new Dictionary<string, string> { ["coat"] = "line" },
+            Numbers = new Dictionary<string, double> { ["widest"] = widest, ["finest"] = finest, ["distance"] = 4 },
+        }.Sentence;
+        var numbers = System.Text.RegularExpressions.Regex.Matches(said, @"(\d+\.?\d*) mm").Select(m => double.Parse(m.Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
+        Assert.True(numbers[0] < numbers[1], said);
+    }
+
+    // The same of many parts once, what lies between two parts as often as there are pairs; nothing is lost and the gravest comes first.
+    [Fact]
+    public void TheSameOfManyPartsIsSaidOnce()
+    {
+        CautionNote Note(CautionCode code, Severity severity, double value, params string[] parts) => new(code, severity) { Parts = [.. parts.Select(p => new NamedPart(p, p))], Numbers = new Dictionary<string, double> { ["dries"] = value, ["shared"] = value } };
+        var together = CautionNote.Together([
+            Note(CautionCode.LidsClosed, Severity.Warning, 40, "a"), Note(CautionCode.NoRoom, Severity.Warning, 2, "a", "b"), Note(CautionCode.LidsClosed, Severity.Warning, 60, "b"),
+            Note(CautionCode.NoRoom, Severity.Warning, 3, "b", "c"), Note(CautionCode.NoPencil, Severity.Note, 0), Note(CautionCode.EyeArea, Severity.Stop, 0, "a"),
+        ]);
+        Assert.Equal(5, together.Count);
+        Assert.Equal(Severity.Stop, together[0].Severity);
+        var lids = together.Single(n => n.Code == CautionCode.LidsClosed);
+        Assert.Equal(["a", "b"], lids.Parts.Select(p => p.Id));
+        Assert.Equal("a and b cover the lids: eyes stay closed, softly, until it is dry (60 s after the last stroke).", lids.Sentence);
+    }
+
+    // A kit whose other paints are called after every word there is changes no caution and no step (a STOP was once lost so).
+    [Fact]
+    public void NamesOfOtherPaintsDecideNothing()
+    {
+        var look = DemoWorld.LookOf(DemoWorld.Part("skinBase"), DemoWorld.Part("socket") with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new("beacon-red", 1)]) } }, DemoWorld.Part("toothRow"), DemoWorld.Part("whiskers"));
+        var words = Catalogue.All.Values.SelectMany(t => t.Text.Split(' ', ',', '.', ':', '(', ')', '{', '}', '?', '|', '[', ']')).Append("red").Append("eye").Where(w => w.Length > 0).Distinct();
+        var blank = DemoWorld.Kit.Paints[0];
+        var named = DemoWorld.Kit with { Paints = [.. DemoWorld.Kit.Paints, .. words.Select((w, k) => blank with { Id = $"named-{k}", Name = w })] };
+        var (usual, other) = (Of(DemoWorld.Kit), Of(named));
+        Assert.Equal(usual.Select(n => n.Code), other.Select(n => n.Code));
+        Assert.Contains(Steps(named), s => s.Cautions.Any(c => c == usual.First(n => n.Code == CautionCode.EyeArea).Sentence));
+        Assert.Equal(Steps(DemoWorld.Kit).Select(s => string.Join('\n', s.Cautions)), Steps(named).Select(s => string.Join('\n', s.Cautions)));
+
+        IReadOnlyList<CautionNote> Of(Kit kit) => Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, kit, DemoWorld.Parade).Plan.Cautions;
+        IReadOnlyList<PlanStep> Steps(Kit kit) => Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, kit, DemoWorld.Parade).Plan.Steps;
+    }
+
+    // A caution of one paint stands at the steps that use it and at no other of the part's steps.
+    [Fact]
+    public void APaintsCautionStandsWhereItIsUsed()
+    {
+        var plan = Planner.Plan(DemoWorld.Look("barnacle-saint"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        foreach (var note in plan.Plan.Cautions.Where(n => n.Paint is not null))
+        {
+            var sentence = note.Sentence;
+            Assert.All(plan.Plan.Steps.Where(s => s.Cautions.Contains(sentence)), s => Assert.Contains(plan.Steps.Single(x => x.Key == s.Key).Jobs, j => j.Mix.Shares.Any(p => p.Paint == note.Paint)));
+        }
+    }
+
+    // A pencil along the lashes is the remedy for wet paint there.
+    [Fact]
+    public void WhatIsInThePlanAlreadyIsNotAskedFor()
+    {
+        var pencil = DemoWorld.Kit.Paints.First(p => p.Material == Material.Pencil);
+        var socket = DemoWorld.Part("socket");
+        bool Said(params Part[] parts) => DemoWorld.PlanOf(parts).Plan.Cautions.Any(n => n.Code == CautionCode.LashLine);
+        Assert.True(Said(socket));
+        var lined = DemoWorld.Part("socket") with { Paints = PartKinds.Find("socket")!.Roles.ToDictionary(r => r.Id, _ => new PaintMix([new(pencil.Id, 1)])) };
+        Assert.False(Said(socket, lined));
+    }
+}
