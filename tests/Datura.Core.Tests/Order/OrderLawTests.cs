@@ -16,16 +16,17 @@ public class OrderLawTests
         Assert.Equal(found.Table.TotalSeconds, found.BoundSeconds, 1.0);
     }
 
-    // Two coats that wait for each other's ground, and two fillers elsewhere: one for each wait. Begun from the order that lays both
-    // fillers into the first wait, the search still finds that; no wait counts for more than it is.
+    // A coat over two grounds, another on it, and two fillers elsewhere: one for each wait. Begun from the order that lays both fillers
+    // into the first wait, the search still finds that; no wait counts for more than it is.
     [Fact]
     public void EachWaitIsFilledByItsOwn()
     {
+        var over = OrderJobs.Of("over", Stage.Depth, 20, 110, 0, parts: 2) with { Footprint = Footprint.Of([new DotMark("x", Side.Middle, new(0, 20), 10), new DotMark("x", Side.Middle, new(25, 20), 10)]) };
         var network = StepNetwork.Of([
-            OrderJobs.Of("base", Stage.Base, 60, 110, 0, tool: Tool.Sponge), OrderJobs.Of("first", Stage.Depth, 20, 110, 0, parts: 2), OrderJobs.Of("second", Stage.BodyColour, 20, 10, 0, parts: 3),
-            OrderJobs.Of("filler", Stage.Depth, 100, 10, 4, parts: 4), OrderJobs.Of("other", Stage.Depth, 100, 10, 8, parts: 5)]);
+            OrderJobs.Of("ground", Stage.Base, 30, 110, 0, tool: Tool.Sponge), OrderJobs.Of("beside", Stage.Base, 30, 110, 1, tool: Tool.Sponge, parts: 6), over,
+            OrderJobs.Of("last", Stage.BodyColour, 20, 10, 0, parts: 3), OrderJobs.Of("filler", Stage.Depth, 100, 10, 4, parts: 4), OrderJobs.Of("other", Stage.Depth, 100, 10, 8, parts: 5)]);
         int[] Named(params string[] names) => [.. names.Select(n => network.IndexOf($"{n}/x"))];
-        var poor = Timetable.Of(network, Named("base", "filler", "other", "first", "second"));
+        var poor = Timetable.Of(network, Named("ground", "beside", "filler", "other", "over", "last"));
         var shortest = Orders(network.Count).Where(o => PinnedOrder.IsSound(network, o)).Min(o => Timetable.Of(network, o).TotalSeconds);
         Assert.True(poor.TotalSeconds > shortest + 60);
         var found = ShortestOrder.Of(network, 3, poor);
