@@ -39,7 +39,7 @@ public static class ShortestOrder
         var best = shortest.Table.TotalSeconds <= first.TotalSeconds + 1e-6 ? shortest.Table : first;
         var wished = Solved(network, best, WishShare * seconds, best.TotalSeconds, cancel).Table;
         best = wished.TotalSeconds <= best.TotalSeconds + 0.5 / Units && wished.Cost < best.Cost ? wished : best;
-        return new(best, Math.Min(shortest.BoundSeconds, best.TotalSeconds), first.TotalSeconds, shortest.Proven);
+        return new(best, shortest.BoundSeconds, first.TotalSeconds, shortest.Proven);
     }
 
     /// <param name="within">When given, the length to keep while what is wished sooner goes first.</param>

@@ -24,11 +24,11 @@ public class OrderLawTests
         var over = OrderJobs.Of("over", Stage.Depth, 20, 110, 0, parts: 2) with { Footprint = Footprint.Of([new DotMark("x", Side.Middle, new(0, 20), 10), new DotMark("x", Side.Middle, new(25, 20), 10)]) };
         var network = StepNetwork.Of([
             OrderJobs.Of("ground", Stage.Base, 30, 110, 0, tool: Tool.Sponge), OrderJobs.Of("beside", Stage.Base, 30, 110, 1, tool: Tool.Sponge, parts: 6), over,
-            OrderJobs.Of("last", Stage.BodyColour, 20, 10, 0, parts: 3), OrderJobs.Of("filler", Stage.Depth, 100, 10, 4, parts: 4), OrderJobs.Of("other", Stage.Depth, 100, 10, 8, parts: 5)]);
+            OrderJobs.Of("last", Stage.BodyColour, 20, 10, 0, parts: 3), OrderJobs.Of("filler", Stage.Depth, 60, 10, 4, parts: 4), OrderJobs.Of("other", Stage.Depth, 150, 10, 8, parts: 5)]);
         int[] Named(params string[] names) => [.. names.Select(n => network.IndexOf($"{n}/x"))];
         var poor = Timetable.Of(network, Named("ground", "beside", "filler", "other", "over", "last"));
         var shortest = Orders(network.Count).Where(o => PinnedOrder.IsSound(network, o)).Min(o => Timetable.Of(network, o).TotalSeconds);
-        Assert.True(poor.TotalSeconds > shortest + 60);
+        Assert.True(poor.TotalSeconds > shortest + 30);
         var found = ShortestOrder.Of(network, 3, poor);
         Assert.Equal(shortest, found.Table.TotalSeconds, 1.0);
         Assert.True(found.BoundSeconds <= shortest + 1);
