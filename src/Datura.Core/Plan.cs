@@ -9,6 +9,7 @@ namespace Datura.Core;
 
 /// <summary>A look computed for one face, one kit and one setting. Plain data: the same input gives the same bytes.</summary>
 /// <param name="ThisTime">What is quicker or left out, in words.</param>
+/// <param name="StandIns">Colours that this kit does not hold, with what takes their place.</param>
 /// <param name="CostumeEdge">The costume's edge over the chest on the chart, x and y pairs from the wearer's right to the left.</param>
 public sealed record Plan(
     string Look,
@@ -26,7 +27,15 @@ public sealed record Plan(
     double PaintedCm2,
     IReadOnlyList<double> CostumeEdge,
     IReadOnlyList<CautionNote> Cautions,
-    IReadOnlyList<string> ThisTime);
+    IReadOnlyList<string> ThisTime,
+    IReadOnlyList<PlanStandIn> StandIns);
+
+/// <summary>A coat of a look made with another kit.</summary>
+/// <param name="Wanted">Its paints, in words.</param>
+/// <param name="Instead">What stands in, in words.</param>
+/// <param name="Mix">The same as data, to be taken over.</param>
+/// <param name="DeltaE">ΔE00 of the opaque colours; null when the wanted colour is not known.</param>
+public sealed record PlanStandIn(string PartId, string Part, string Role, string Wanted, string Instead, IReadOnlyList<PaintShare> Mix, double? DeltaE);
 
 /// <summary>How long it takes and how sure that is.</summary>
 /// <param name="LowSeconds">One sitting in ten is shorter.</param>

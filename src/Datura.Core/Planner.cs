@@ -19,8 +19,9 @@ public static class Planner
 
     /// <summary>As above, on a body already fitted to the face.</summary>
     /// <param name="onScreen">Coats in the order that is on screen; it is only left for one that is clearly shorter.</param>
+    /// <param name="standIns">What the look's paints were changed for because this kit does not hold them.</param>
     /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
-    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null)
+    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null, IReadOnlyList<StandIn>? standIns = null)
     {
         PlanProblem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         if (problems.Length > 0)
@@ -52,10 +53,11 @@ public static class Planner
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
         var total = sitting.LikelySeconds;
+        var stood = Named(standIns ?? [], expanded, kit);
         var all = CautionNote.Together(
         [
             .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }),
-            .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit),
+            .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit), .. StandInNotes(stood),
         ]);
         var plan = new Plan(
             look.Name,
@@ -73,7 +75,8 @@ public static class Planner
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
             all,
-            thisTime);
+            thisTime,
+            stood);
         return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form, Network = network, Steps = steps };
     }
 
@@ -99,6 +102,22 @@ public static class Planner
         from share in paint.Value.Shares
         where kit.Paints.All(p => p.Id != share.Paint)
         select new PlanProblem($"{part.Field}.{paint.Key}", $"The kit {kit.Name} has no paint {share.Paint}. Choose another or add it to the kit.");
+
+    // What is left out this time needs no paint.
+    private static PlanStandIn[] Named(IReadOnlyList<StandIn> standIns, IReadOnlyList<ExpandedPart> parts, Kit kit) =>
+    [
+        .. from s in standIns
+           from p in parts
+           where p.Part.Id == s.PartId
+           select new PlanStandIn(s.PartId, p.Kind.Label, s.Role, s.WantedWords, PlanParts.PaintName(s.Mix, kit), s.Mix.Shares, s.DeltaE is { } off ? Math.Round(off, 1) : null),
+    ];
+
+    private static IEnumerable<CautionNote> StandInNotes(IReadOnlyList<PlanStandIn> standIns) => standIns.Select(s => new CautionNote(CautionCode.StandsIn, Severity.Note)
+    {
+        Parts = [new(s.PartId, s.Part)],
+        Numbers = s.DeltaE is { } off ? new Dictionary<string, double> { ["off"] = off } : new Dictionary<string, double>(),
+        Names = new Dictionary<string, string> { ["paint"] = s.Wanted, ["instead"] = s.Instead },
+    });
 
     private static CautionNote Rare(MeasureProblem measure) => new(CautionCode.MeasureRare, Severity.Note)
     {

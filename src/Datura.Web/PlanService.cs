@@ -5,6 +5,7 @@ using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Files.Json;
 using Datura.Files.Pictures;
+using Datura.Store;
 
 namespace Datura.Web;
 
@@ -96,7 +97,8 @@ public sealed class PlanService(Library library)
         var light = setting.Lamps is { Count: > 0 } lamps ? new Core.Paint.SeenUnder(Core.Paint.Lamps.Together(lamps)) : null;
         // The slot itself does not matter here.
         var key = Library.Write(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
-        return (versions.Get(key, () => Core.Fit.LookVersions.Of(whole.Look.ToLook(), planned, kit, setting, light)), setting);
+        var (look, _) = await OnKitAsync(whole.Look.ToLook(), kit);
+        return (versions.Get(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light)), setting);
     }
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request)
@@ -114,7 +116,30 @@ public sealed class PlanService(Library library)
         var face = await library.FaceAsync(request.FaceId);
         var kit = await library.KitAsync(request.KitId);
         var setting = await library.SettingAsync(request.SettingId);
-        var key = Library.Write(new { request.Look, face, kit, setting, request.Draft, request.OnScreen });
-        return plans.Get(key, () => Planner.Plan(request.Look.ToLook(), face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen));
+        var (look, standIns) = await OnKitAsync(request.Look.ToLook(), kit);
+        var key = Library.Write(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
+        return plans.Get(key, () => Planner.Plan(look, face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns));
+    }
+
+    private readonly Recent<(Look Look, IReadOnlyList<StandIn> StandIns)> onKit = new(40);
+
+    /// <summary>The look with the nearest mixes of this kit in place of paints that it does not hold.</summary>
+    private async Task<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKitAsync(Look look, Kit kit)
+    {
+        var paints = look.Parts.SelectMany(p => p.Paints.Values).SelectMany(m => m.Shares).Select(s => s.Paint).ToHashSet();
+        if (paints.All(id => kit.Paints.Any(p => p.Id == id)))
+        {
+            return (look, []);
+        }
+
+        var own = await OwnKitAsync(look, paints);
+        return onKit.Get(Library.Write(new { look, kit, own }), () => StandIns.Of(look, kit, own));
+    }
+
+    // The kit that the look names, or one of the studio's that holds all its paints.
+    private async Task<Kit?> OwnKitAsync(Look look, HashSet<string> paints)
+    {
+        var kits = (await library.Store.AllAsync(DocumentKind.Kit)).Select(k => Library.Read<Kit>(k.Body) with { Id = k.Id }).ToArray();
+        return kits.FirstOrDefault(k => k.Id == look.Kit) ?? kits.FirstOrDefault(k => paints.All(id => k.Paints.Any(p => p.Id == id)));
     }
 }

@@ -80,4 +80,20 @@ public class PlanTests(Service service) : IClassFixture<Service>
         var answer = await service.Send(HttpMethod.Post, "/api/plan", await service.DemoRequest() with { FaceId = "" });
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
     }
+
+    // The gallery shows every look with every kit; on a kit that lacks its colours the nearest mixes stand in and are named.
+    [Fact]
+    public async Task ALookOnAnotherKitIsPaintedWithStandIns()
+    {
+        var request = await service.DemoRequest();
+        var plan = await Service.Read<Core.Plan>(await service.Send(HttpMethod.Post, "/api/plan", request with { KitId = "booth-eight" }));
+        Assert.NotEmpty(plan.StandIns);
+        Assert.All(plan.StandIns, s => Assert.NotNull(s.DeltaE));
+        Assert.Empty((await Service.Read<Core.Plan>(await service.Send(HttpMethod.Post, "/api/plan", request))).StandIns);
+        foreach (var look in await service.Get<Store.DocumentHead[]>("/api/looks"))
+        {
+            var picture = await service.Client.GetAsync($"/api/looks/{look.Id}/picture?face=odalys&kit=booth-eight&setting=night-parade");
+            Assert.Equal("image/png", picture.Content.Headers.ContentType?.MediaType);
+        }
+    }
 }

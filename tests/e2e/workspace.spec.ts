@@ -79,6 +79,63 @@ test('a part can be added and removed by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'The whole look' })).toBeVisible()
 })
 
+// A bone face by keys alone: A, a few letters, Enter, and at once the next; nothing typed is lost while the library opens or closes.
+test('parts are hung one after the other by letters and Enter', async ({ page }) => {
+  const id = await openCopy(page)
+  const before = (await (await page.request.get(`/api/looks/${id}`)).json()).look.parts.length
+  await page.locator('.strip').click({ position: { x: 5, y: 5 } })
+  for (const letters of ['horn', 'che', 'te']) await page.keyboard.type(`a${letters}\n`)
+  const parts = async () =>
+    (await (await page.request.get(`/api/looks/${id}`)).json()).look.parts.map(
+      (p: { kind: string }) => p.kind,
+    )
+  await expect.poll(async () => (await parts()).length).toBe(before + 3)
+  const added = (await parts()).slice(before)
+  expect([...added].sort()).toEqual(['cheekHollow', 'horns', 'teardrops'].sort())
+  await expect(page.getByLabel('Search the library')).toHaveCount(0)
+})
+
+test('the likeliest kind comes first, and arrows go on from it', async ({ page }) => {
+  await openCopy(page)
+  await page.keyboard.press('a')
+  await page.keyboard.type('so')
+  const marked = page.locator('.groups button.marked')
+  await expect(marked).toHaveText('Socket')
+  await page.keyboard.press('ArrowDown')
+  await expect(marked).not.toHaveText('Socket')
+  await page.keyboard.press('Escape')
+  await expect(page.getByLabel('Search the library')).toHaveCount(0)
+})
+
+test('bust or chart can have the room alone, and a narrow page always has the bust', async ({ page }) => {
+  await openCopy(page)
+  const chart = page.getByLabel('Skin chart')
+  const both = (await bust(page).boundingBox())!.width
+  await page.getByRole('button', { name: 'Bust', exact: true }).click()
+  await expect(chart).toBeHidden()
+  await expect.poll(async () => (await bust(page).boundingBox())!.width).toBeGreaterThan(both + 200)
+  await page.getByRole('button', { name: 'Chart', exact: true }).click()
+  await expect(chart).toBeVisible()
+  await expect(bust(page)).toBeHidden()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expect(bust(page)).toBeVisible()
+})
+
+test('every key of the help does something or says where', async ({ page }) => {
+  await openCopy(page)
+  await page.locator('.strip').click({ position: { x: 5, y: 5 } })
+  for (const lens of ['Map', 'Form', 'Order', 'Coats', 'Paint']) {
+    const button = page.getByRole('button', { name: lens, exact: true })
+    const key = (await button.getAttribute('title'))!.match(/\((.)\)$/)![1]!
+    await page.keyboard.press(key.toLowerCase())
+    await expect(button).toHaveAttribute('aria-pressed', 'true')
+  }
+  await page.keyboard.press('?')
+  const help = page.getByRole('dialog', { name: 'Keys' }).or(page.getByLabel('Keyboard help'))
+  await expect(help.first()).toContainText('Map lens')
+  await expect(help.first()).toContainText('Ctrl S')
+})
+
 test('a step of the strip shows the face after it and selects its part', async ({ page }) => {
   await openCopy(page)
   const finished = await bust(page).screenshot()

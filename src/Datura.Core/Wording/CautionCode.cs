@@ -63,4 +63,5 @@ public enum CautionCode
     OverSlot,
     SlotNotSure,
     NoPencil,
+    StandsIn,
 }

@@ -12,15 +12,16 @@ public sealed record LookDocument(
     string Format, int Version, string Name, string? Notes, Mapping Mapping, IReadOnlyList<PartDocument> Parts,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? WetLifts = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FormWish? Form = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] OrderWish? Order = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] OrderWish? Order = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kit = null)
 {
     public const string FormatName = "datura-look";
     public const int CurrentVersion = 1;
 
     public static LookDocument From(Look look) =>
-        new(FormatName, CurrentVersion, look.Name, look.Notes, look.Mapping, [.. look.Parts.Select(PartDocument.From)], look.WetLifts == 0 ? null : look.WetLifts, look.Form, look.Order);
+        new(FormatName, CurrentVersion, look.Name, look.Notes, look.Mapping, [.. look.Parts.Select(PartDocument.From)], look.WetLifts == 0 ? null : look.WetLifts, look.Form, look.Order, look.Kit);
 
-    public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())], WetLifts ?? 0, Form, Order);
+    public Look ToLook() => new(Name, Notes ?? "", Mapping, [.. Parts.Select(p => p.ToPart())], WetLifts ?? 0, Form, Order, Kit);
 }
 
 /// <param name="Moved">How far the painter moved it, mm; left out when it hangs where it hangs.</param>

@@ -3669,7 +3669,7 @@ export interface components {
             opaqueL: number;
         };
         /** @enum {unknown} */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn";
         CautionNote: {
             code: components["schemas"]["CautionCode"];
             severity: components["schemas"]["Severity"];
@@ -3974,6 +3974,7 @@ export interface components {
             wetLifts?: null | number;
             form?: null | components["schemas"]["FormWish"];
             order?: null | components["schemas"]["OrderWish"];
+            kit?: null | string;
         };
         LookResource: {
             id: string;
@@ -4237,6 +4238,7 @@ export interface components {
             costumeEdge: number[];
             cautions: components["schemas"]["CautionNote"][];
             thisTime: string[];
+            standIns: components["schemas"]["PlanStandIn"][];
         };
         PlanCoat: {
             role: string;
@@ -4325,6 +4327,16 @@ export interface components {
             light: string;
             /** Format: double */
             finestMm: number;
+        };
+        PlanStandIn: {
+            partId: string;
+            part: string;
+            role: string;
+            wanted: string;
+            instead: string;
+            mix: components["schemas"]["PaintShare"][];
+            /** Format: double */
+            deltaE: null | number;
         };
         PlanStep: {
             /** Format: int32 */

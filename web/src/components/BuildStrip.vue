@@ -27,14 +27,17 @@ const blocks = computed(() =>
 
 const slot = computed(() => {
   const p = plan.value
-  if (!p) return ''
-  const over = p.totalSeconds / 60 - p.setting.slotMinutes
-  const late = p.time.atConfidenceSeconds / 60 - p.setting.slotMinutes
-  if (over <= 0 && late > 0)
-    return `${Math.round(100 * p.time.confidence)} % of sittings need up to ${Math.ceil(late + p.setting.slotMinutes)} min, the slot is ${p.setting.slotMinutes} min`
-  return over > 0
-    ? `${Math.ceil(over)} min over the slot of ${p.setting.slotMinutes} min`
-    : `fits the slot of ${p.setting.slotMinutes} min`
+  if (!p) return { late: false, words: '' }
+  const { slotMinutes } = p.setting
+  const over = p.totalSeconds / 60 - slotMinutes
+  const late = p.time.atConfidenceSeconds / 60 - slotMinutes
+  if (over > 0) return { late: true, words: `${Math.ceil(over)} min over the slot of ${slotMinutes} min` }
+  if (late <= 0) return { late: false, words: `fits the slot of ${slotMinutes} min` }
+  const share = Math.round(100 * p.time.confidence)
+  return {
+    late: true,
+    words: `${share} % of sittings need up to ${Math.ceil(late + slotMinutes)} min, the slot is ${slotMinutes} min`,
+  }
 })
 
 function spriteStyle(index: number) {
@@ -91,9 +94,9 @@ const head = computed(() => {
         />
         <span class="head" :style="{ left: `${head}%` }" />
       </div>
-      <span v-if="plan">
+      <span v-if="plan" class="sum">
         <span class="figure">{{ clock(plan.totalSeconds) }} min</span>
-        <span :class="slot.startsWith('fits') ? 'faint' : 'warning'"> · {{ slot }}</span>
+        <span :class="slot.late ? 'warning' : 'faint'"> · {{ slot.words }}</span>
       </span>
     </div>
     <order-lanes v-if="mapping.lens === 'order' && plan?.steps.length" />
@@ -287,6 +290,28 @@ const head = computed(() => {
 
   .step button {
     background: linear-gradient(#767676 72px, var(--ground) 72px);
+  }
+}
+
+/* A hand's width: the sum on a line of its own, the bar over the whole width. */
+@media (max-width: 600px) {
+  .strip {
+    padding: 6px 8px 8px;
+  }
+
+  .ruler {
+    flex-wrap: wrap;
+    gap: 2px 10px;
+  }
+
+  .start {
+    display: none;
+  }
+
+  .sum {
+    order: -1;
+    flex: 0 0 100%;
+    white-space: normal;
   }
 }
 </style>

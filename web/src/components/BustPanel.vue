@@ -1,27 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from '../stores/coats'
 import { usePreferences } from '../stores/preferences'
 import { useForm } from '../stores/form'
+import { useView } from '../stores/view'
 import { useMapping } from '../stores/mapping'
 import { useWorkspace } from '../stores/workspace'
-import type { BustView } from '../three/SkinScene'
 import { useElementSize } from '../three/useElementSize'
 import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
 import LampOnBust from './LampOnBust.vue'
-import LensBar from './LensBar.vue'
 import SkinLabels from './SkinLabels.vue'
-
-const VIEWS: { view: BustView; label: string; key: string }[] = [
-  { view: 'front', label: 'Front', key: '1' },
-  { view: 'left', label: '¾ left', key: '2' },
-  { view: 'right', label: '¾ right', key: '3' },
-  { view: 'leftSide', label: 'Left', key: '4' },
-  { view: 'rightSide', label: 'Right', key: '5' },
-]
 
 const pointed = defineModel<string | null>('pointed', { required: true })
 defineProps<{ quiet: boolean }>()
@@ -34,7 +25,7 @@ const mapping = useMapping()
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const pointer = ref({ x: 0, y: 0 })
-const view = ref<BustView>('front')
+const view = useView()
 const { scene, failed, tick } = useSkin(canvas, 'bust', pointed)
 const { hover, click } = usePointing(scene, (at) => emit('point', at))
 const { width } = useElementSize(canvas)
@@ -49,20 +40,13 @@ const facts = computed(() => {
     .join(' · ')
 })
 
-// From where the bust is seen, m; 0 is from here. What is finer than the eye resolves there runs together.
-const seenFrom = ref(0)
-const FROM = computed(() => {
-  const own = workspace.plan?.setting.viewingDistanceM
-  const metres = [...new Set([...(own ? [own] : []), 3, 10, 25])].sort((a, b) => a - b)
-  return metres.map((m) => ({ metres: m, label: m === own ? `the audience, ${m} m` : `${m} m` }))
-})
 // Half the height of the eye's blur is reached over the finest width: its standard deviation is 0.42 of that.
 const SIGMA = 0.42
 const blur = computed(() => {
   void tick.value
   const at = workspace.plan?.setting
-  if (!seenFrom.value || !at || !scene.value) return ''
-  const finestMm = (at.finestMm * seenFrom.value) / at.viewingDistanceM
+  if (!view.seenFromM || !at || !scene.value) return ''
+  const finestMm = (at.finestMm * view.seenFromM) / at.viewingDistanceM
   return `blur(${(SIGMA * finestMm * scene.value.pixelsPerMm()).toFixed(2)}px)`
 })
 
@@ -97,10 +81,10 @@ function release(event: PointerEvent) {
   click(event)
 }
 
-function show(next: BustView) {
-  view.value = next
-  scene.value?.look(next)
-}
+watch(
+  () => view.asked,
+  () => scene.value?.look(view.view),
+)
 
 function turn(degrees: number) {
   scene.value?.turn(degrees)
@@ -110,7 +94,7 @@ function face(at: ChartPoint) {
   scene.value?.face(at)
 }
 
-defineExpose({ show, turn, face, keys: VIEWS })
+defineExpose({ turn, face })
 </script>
 
 <template>
@@ -127,14 +111,6 @@ defineExpose({ show, turn, face, keys: VIEWS })
     />
     <skin-labels :scene="scene" :tick="tick" />
     <lamp-on-bust v-if="mapping.lens === 'form' && form.wish" :scene="scene" :tick="tick" />
-    <lens-bar />
-    <label v-if="!coats.before" class="from">
-      <span>Seen from</span>
-      <select v-model.number="seenFrom" aria-label="Seen from">
-        <option :value="0">here</option>
-        <option v-for="f in FROM" :key="f.metres" :value="f.metres">{{ f.label }}</option>
-      </select>
-    </label>
     <div v-if="coats.before" class="divide">
       <input
         v-model.number="coats.divide"
@@ -148,17 +124,6 @@ defineExpose({ show, turn, face, keys: VIEWS })
       <span class="words">before | after</span>
     </div>
     <p v-if="failed" class="failed">{{ failed }}</p>
-    <div class="views segments" role="group" aria-label="View">
-      <button
-        v-for="v in VIEWS"
-        :key="v.view"
-        :aria-pressed="view === v.view"
-        :title="`${v.label} (${v.key})`"
-        @click="show(v.view)"
-      >
-        {{ v.label }}
-      </button>
-    </div>
     <div
       v-if="pointed && !quiet"
       class="zone"
@@ -195,36 +160,6 @@ canvas {
   display: block;
   touch-action: none;
   cursor: crosshair;
-}
-
-.views {
-  left: 10px;
-}
-
-.from {
-  position: absolute;
-  right: 10px;
-  bottom: 10px;
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  padding: 0 4px 0 10px;
-  border-radius: 9px;
-  color: #f2eef8;
-  background: rgba(30, 27, 36, 0.78);
-}
-
-.from select {
-  min-height: 32px;
-  border: 0;
-  color: inherit;
-  background: none;
-  font: inherit;
-  cursor: pointer;
-}
-
-.from option {
-  color: #1e1b24;
 }
 
 .zone,

@@ -20,7 +20,8 @@ const { hover, click } = usePointing(scene, (at) => emit('point', at))
 const { width, height } = useElementSize(canvas)
 const cursor = ref<ChartPoint | null>(null)
 
-// A tape down the mid-line, zero at the nose root: a tick per cm, or per half inch.
+// A rule along the edge, zero at the nose root: a tick per cm, or per half inch.
+const RULER = 42
 const ticks = computed(() => {
   if (!scene.value || !loaded.value || width.value === 0 || height.value === 0) return []
   const inches = preferences.unit === 'in'
@@ -29,7 +30,7 @@ const ticks = computed(() => {
   for (let k = Math.ceil((workspace.body?.lowestMm ?? -380) / step); k * step <= 90; k++) {
     const at = scene.value.chartToCanvas({ x: 0, y: k * step })
     const strong = inches ? k % 2 === 0 : k % 5 === 0
-    const text = strong && k !== 0 ? (inches ? `${Math.abs(k / 2)}` : `${Math.abs(k * 10)}`) : ''
+    const text = strong ? (inches ? `${Math.abs(k / 2)}` : `${Math.abs(k * 10)}`) : ''
     if (at.y > 8 && at.y < height.value - 4) result.push({ ...at, strong, text })
   }
   return result
@@ -68,26 +69,14 @@ function leave() {
       @click="click"
     />
     <svg aria-hidden="true" class="tape">
-      <line
-        v-if="ticks.length"
-        :x1="ticks[0]!.x"
-        :x2="ticks[0]!.x"
-        :y1="ticks[0]!.y"
-        :y2="ticks[ticks.length - 1]!.y"
-      />
       <template v-for="tick in ticks" :key="tick.y">
-        <line
-          :x1="tick.x - (tick.strong ? 7 : 3)"
-          :x2="tick.x + (tick.strong ? 7 : 3)"
-          :y1="tick.y"
-          :y2="tick.y"
-        />
-        <text v-if="tick.text" :x="tick.x + 11" :y="tick.y + 4">{{ tick.text }}</text>
+        <line :x1="RULER - (tick.strong ? 8 : 4)" :x2="RULER" :y1="tick.y" :y2="tick.y" />
+        <text v-if="tick.text" :x="RULER - 11" :y="tick.y + 4">{{ tick.text }}</text>
       </template>
     </svg>
     <skin-labels :scene="scene" :tick="drawn" />
     <p class="title">
-      Skin chart · tape in {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root
+      Skin chart · rule in {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root
     </p>
     <p v-if="where" class="where">{{ where }}</p>
   </section>
@@ -102,13 +91,22 @@ function leave() {
   min-width: 0;
 }
 
-canvas,
-.tape {
+/* The rule has a strip of its own beside the chart. */
+canvas {
   position: absolute;
-  inset: 0;
-  width: 100%;
+  inset: 0 0 0 42px;
+  width: calc(100% - 42px);
   height: 100%;
   display: block;
+}
+
+.tape {
+  position: absolute;
+  inset: 0 auto 0 0;
+  width: 42px;
+  height: 100%;
+  display: block;
+  background: #696969;
 }
 
 canvas {
@@ -127,15 +125,13 @@ canvas {
 .tape text {
   fill: #fff;
   font-size: 11px;
-  paint-order: stroke;
-  stroke: rgba(40, 36, 48, 0.75);
-  stroke-width: 3px;
+  text-anchor: end;
 }
 
 .title,
 .where {
   position: absolute;
-  left: 10px;
+  left: 52px;
   background: rgba(30, 27, 36, 0.78);
   color: #f2eef8;
   border-radius: 7px;

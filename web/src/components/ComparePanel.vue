@@ -5,14 +5,16 @@ import { size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
+import { useView } from '../stores/view'
 import { useWorkspace } from '../stores/workspace'
-import { SkinScene, type BustView } from '../three/SkinScene'
+import { SkinScene } from '../three/SkinScene'
 import { useElementSize } from '../three/useElementSize'
 
 const PAINT_PIXELS = 768
 
 const mapping = useMapping()
 const workspace = useWorkspace()
+const view = useView()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
@@ -84,11 +86,10 @@ const sizes = computed(() =>
     .slice(0, MOST_ROWS),
 )
 
-function show(view: BustView) {
-  scene.value?.look(view)
-}
-
-defineExpose({ show })
+watch(
+  () => view.asked,
+  () => scene.value?.look(view.view),
+)
 </script>
 
 <template>

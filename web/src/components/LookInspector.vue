@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NInput, NRadioButton, NRadioGroup } from 'naive-ui'
+import { NButton, NInput, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
 import { computed } from 'vue'
 import type { LookDocument } from '../api/client'
 import { clock, size } from '../lib/format'
@@ -77,6 +77,36 @@ function factOf(id: string) {
       </ul>
     </section>
 
+    <section class="group">
+      <div class="line">
+        <span class="faint">Painted with</span>
+        <n-select
+          v-model:value="preferences.kit"
+          size="small"
+          :options="catalogue.kits.map((k) => ({ label: k.name, value: k.id }))"
+          aria-label="Kit"
+        />
+      </div>
+      <template v-if="plan?.standIns.length">
+        <p class="faint">
+          This kit lacks
+          {{ plan.standIns.length === 1 ? 'one colour' : `${plan.standIns.length} colours` }} of the look. The
+          nearest mixes stand in:
+        </p>
+        <ul class="stand-ins">
+          <li v-for="s in plan.standIns" :key="`${s.partId}/${s.role}`">
+            <button @click="workspace.selected = s.partId">
+              <span>{{ s.part }}: {{ s.instead }}</span>
+              <span class="faint"
+                >for {{ s.wanted }}{{ s.deltaE === null ? '' : `, ${s.deltaE} ΔE00 off` }}</span
+              >
+            </button>
+          </li>
+        </ul>
+        <n-button size="small" @click="workspace.takeStandIns()">Take these mixes</n-button>
+      </template>
+    </section>
+
     <section v-if="plan?.cautions.length" class="group">
       <h3>Checks and cautions</h3>
       <caution-line v-for="caution in plan.cautions" :key="caution.sentence" :caution="caution" />
@@ -108,6 +138,26 @@ function factOf(id: string) {
 </template>
 
 <style scoped>
+.line > .n-select {
+  flex: 1;
+}
+
+.stand-ins {
+  list-style: none;
+  margin: 0 0 8px;
+  padding: 0;
+}
+
+.stand-ins button {
+  width: 100%;
+  display: grid;
+  padding: 3px 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+
 .parts {
   list-style: none;
   margin: 0;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NInput, NModal } from 'naive-ui'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { api, picture, type Kind } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -22,30 +22,81 @@ const preferences = usePreferences()
 const workspace = useWorkspace()
 const words = ref('')
 const problem = ref('')
+const field = ref<InstanceType<typeof NInput> | null>(null)
 
-watch(shown, () => {
+const first = ref(0)
+
+watch(shown, (open) => {
   words.value = ''
   problem.value = ''
+  if (open) window.addEventListener('keydown', onKey, true)
+  else window.removeEventListener('keydown', onKey, true)
 })
+watch(words, () => (first.value = 0))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
 
-/** Kinds whose name, family or zones hold every word typed. */
+/** How well a kind answers what was typed: its name, then a word of its name, then its family or zones; null when it does not. */
+function rank(kind: Kind, wanted: string[]): number | null {
+  const label = kind.label.toLowerCase()
+  const text = [label, FAMILIES[kind.family], ...kind.hangsOn].join(' ').toLowerCase()
+  if (!wanted.every((word) => text.includes(word))) return null
+  const typed = wanted.join(' ')
+  if (label.startsWith(typed)) return 0
+  if (wanted.every((word) => label.split(/[ -]/).some((w) => w.startsWith(word)))) return 1
+  return wanted.every((word) => label.includes(word)) ? 2 : 3
+}
+
+/** Kinds whose name, family or zones hold every word typed; while something is typed, the likeliest first. */
 const groups = computed(() => {
   const wanted = words.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = catalogue.kinds.filter((kind) => {
-    const text = [kind.label, FAMILIES[kind.family], ...kind.hangsOn].join(' ').toLowerCase()
-    return wanted.every((word) => text.includes(word))
-  })
+  const found = catalogue.kinds
+    .map((kind) => ({ kind, rank: rank(kind, wanted) }))
+    .filter((k): k is { kind: Kind; rank: number } => k.rank !== null)
+  if (wanted.length > 0) {
+    const kinds = found.sort((a, b) => a.rank - b.rank).map((k) => k.kind)
+    return kinds.length > 0 ? [{ name: `Found, ${kinds.length}`, kinds }] : []
+  }
   return (Object.keys(FAMILIES) as Kind['family'][])
-    .map((family) => ({ name: FAMILIES[family], kinds: found.filter((k) => k.family === family) }))
+    .map((family) => ({
+      name: FAMILIES[family],
+      kinds: found.filter((k) => k.kind.family === family).map((k) => k.kind),
+    }))
     .filter((group) => group.kinds.length > 0)
 })
+const inOrder = computed(() => groups.value.flatMap((g) => g.kinds))
+/** What Enter takes. */
+const marked = computed(() => (words.value ? inOrder.value[first.value]?.id : undefined))
 
+/** Letters go to the search from the first moment on, wherever the focus is; Enter takes what is marked. */
+function onKey(event: KeyboardEvent) {
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  const target = event.target as HTMLElement
+  if (event.key === 'Enter' && marked.value && target.tagName !== 'BUTTON') {
+    event.preventDefault()
+    event.stopPropagation()
+    void hang(inOrder.value[first.value]!)
+  } else if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && words.value) {
+    event.preventDefault()
+    const by = event.key === 'ArrowDown' ? 1 : -1
+    first.value = Math.max(0, Math.min(inOrder.value.length - 1, first.value + by))
+  } else if (event.key.length === 1 && target.tagName !== 'INPUT') {
+    event.preventDefault()
+    event.stopPropagation()
+    words.value += event.key
+    void nextTick(() => field.value?.focus())
+  }
+}
+
+/** Closed at once, so that the next key finds the workspace; a refusal opens it again. */
 async function hang(kind: Kind) {
+  ;(document.activeElement as HTMLElement | null)?.blur()
+  shown.value = false
   try {
     const offer = await api.newPart(preferences.face, kind.id, preferences.kit, preferences.setting)
     workspace.add(offer.part)
-    shown.value = false
   } catch (error) {
+    shown.value = true
+    await nextTick()
     problem.value = (error as Error).message
   }
 }
@@ -54,8 +105,9 @@ async function hang(kind: Kind) {
 <template>
   <n-modal v-model:show="shown" preset="card" title="Add a part" style="width: min(860px, 94vw)">
     <n-input
+      ref="field"
       v-model:value="words"
-      placeholder="A word or a zone: tooth, web, temple"
+      placeholder="A word or a zone: tooth, web, temple. Enter takes the first."
       clearable
       :input-props="{ 'aria-label': 'Search the library', autofocus: true }"
     />
@@ -66,7 +118,11 @@ async function hang(kind: Kind) {
         <h3>{{ group.name }}</h3>
         <ul>
           <li v-for="kind in group.kinds" :key="kind.id">
-            <button :title="`Hangs on ${kind.hangsOn.join(', ')}`" @click="hang(kind)">
+            <button
+              :class="{ marked: kind.id === marked }"
+              :title="`Hangs on ${kind.hangsOn.join(', ')}`"
+              @click="hang(kind)"
+            >
               <img
                 :src="picture.kind(kind.id, preferences.kit)"
                 alt=""
@@ -119,7 +175,8 @@ button {
 }
 
 button:hover,
-button:focus-visible {
+button:focus-visible,
+button.marked {
   border-color: var(--accent);
   background: var(--accent-soft);
 }

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api, type DotPlan, type Handle, type Tape } from '../api/client'
+import type { LENSES } from '../lenses/registry'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from './coats'
 import { useForm } from './form'
@@ -8,7 +9,7 @@ import { useOrder } from './order'
 import { usePreferences } from './preferences'
 import { useWorkspace } from './workspace'
 
-export type Lens = 'look' | 'map' | 'coats' | 'form' | 'order'
+export type Lens = (typeof LENSES)[number]['id']
 
 const DOTS_AFTER_MS = 250
 const HANDLES_AFTER_MS = 120

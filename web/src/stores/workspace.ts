@@ -285,10 +285,27 @@ export const useWorkspace = defineStore('workspace', () => {
   function edit(partId: string, change: Partial<PartDocument>, key = '') {
     const parts = look.value.parts.map((p) => (p.id === partId ? { ...p, ...change } : p))
     history.change(
-      { ...look.value, parts },
+      { ...look.value, parts, kit: kitOf() },
       key && `${partId}/${key}/${dragging.value ? drags : ''}`,
       dragging.value,
     )
+  }
+
+  /** The kit in hand becomes the look's own as soon as nothing in it has to be stood in for. */
+  function kitOf() {
+    return plan.value && plan.value.standIns.length === 0 ? preferences.kit : look.value.kit
+  }
+
+  /** Takes the mixes that stand in for paints which this kit does not hold; from then on the look is this kit's. */
+  function takeStandIns() {
+    const taken = plan.value?.standIns ?? []
+    const parts = look.value.parts.map((p) => {
+      const mine = taken.filter((s) => s.partId === p.id)
+      return mine.length === 0
+        ? p
+        : { ...p, paints: { ...p.paints, ...Object.fromEntries(mine.map((s) => [s.role, s.mix])) } }
+    })
+    history.change({ ...look.value, parts, kit: preferences.kit })
   }
 
   function describe(change: Partial<LookDocument>, key = '') {
@@ -306,7 +323,7 @@ export const useWorkspace = defineStore('workspace', () => {
 
   function add(template: PartDocument) {
     const added = { ...template, id: freshId(template.kind), seed: 1 + look.value.parts.length }
-    history.change({ ...look.value, parts: [...look.value.parts, added] })
+    history.change({ ...look.value, parts: [...look.value.parts, added], kit: kitOf() })
     selected.value = added.id
   }
 
@@ -377,6 +394,7 @@ export const useWorkspace = defineStore('workspace', () => {
     takeTheirs,
     saveAsCopy,
     edit,
+    takeStandIns,
     describe,
     add,
     duplicate,

@@ -49,6 +49,9 @@ function bucketOf(u: number, v: number): number {
   return Math.floor(u * BUCKETS) * 4096 + Math.floor(v * BUCKETS)
 }
 
+/** Share of the chart's side that is shown across at the least: the ears and a little more. */
+const LEAST_ACROSS = 0.68
+
 /** Draws the skin with its paint on a canvas, as a bust or as the flat chart; redraws only when something changed. */
 export class SkinScene {
   private readonly renderer: WebGLRenderer
@@ -210,9 +213,9 @@ export class SkinScene {
     this.redraw()
   }
 
-  // The chart fills the height as far as the width allows; units are shares of the window's side, y up.
+  // The chart fills the height as far as the ears allow; units are shares of the window's side, y up.
   private chartBox(width: number, height: number) {
-    const span = Math.max(0.96, (0.8 * height) / width)
+    const span = Math.max(0.96, (LEAST_ACROSS * height) / width)
     const across = (span * width) / height
     const top = 1.0 + (span - 0.96) / 2
     return { left: 0.5 - across / 2, right: 0.5 + across / 2, top, bottom: top - span }

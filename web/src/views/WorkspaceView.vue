@@ -6,22 +6,22 @@ import { api } from '../api/client'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
-import FormInspector from '../components/FormInspector.vue'
-import CoatsInspector from '../components/CoatsInspector.vue'
 import ComparePanel from '../components/ComparePanel.vue'
 import LookInspector from '../components/LookInspector.vue'
-import OrderInspector from '../components/OrderInspector.vue'
-import MapInspector from '../components/MapInspector.vue'
 import PartInspector from '../components/PartInspector.vue'
 import PartLibrary from '../components/PartLibrary.vue'
 import PointMenu, { type Pointed } from '../components/PointMenu.vue'
 import SaveState from '../components/SaveState.vue'
+import StageBar from '../components/StageBar.vue'
 import SettingEditor from '../components/SettingEditor.vue'
 import { download } from '../lib/download'
+import { LENSES, type LensEntry } from '../lenses/registry'
 import { isTyping } from '../lib/keys'
+import { shortcutOf, titled, VIEWS, type ShortcutId } from '../lib/shortcuts'
 import { useCatalogue } from '../stores/catalogue'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
+import { useView } from '../stores/view'
 import { useWorkspace } from '../stores/workspace'
 
 const props = defineProps<{ id: string }>()
@@ -32,12 +32,12 @@ const workspace = useWorkspace()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const mapping = useMapping()
+const view = useView()
 const pointed = ref<string | null>(null)
 const menu = ref<Pointed | null>(null)
 const choosing = ref(false)
 const missing = ref('')
 const bust = ref<InstanceType<typeof BustPanel> | null>(null)
-const other = ref<InstanceType<typeof ComparePanel> | null>(null)
 const printing = ref(false)
 const placing = ref(false)
 
@@ -102,55 +102,62 @@ function step(by: number) {
   workspace.shownSteps = next >= count || next < 0 ? null : next
 }
 
-function onKey(event: KeyboardEvent) {
-  const command = event.ctrlKey || event.metaKey
-  if (command && event.key.toLowerCase() === 's') {
-    event.preventDefault()
-    void workspace.save()
-    return
-  }
-  if (isTyping(event)) return
-  if (command && event.key.toLowerCase() === 'z') {
-    event.preventDefault()
-    if (event.shiftKey) workspace.redo()
-    else workspace.undo()
-  } else if (command && event.key.toLowerCase() === 'y') {
-    event.preventDefault()
-    workspace.redo()
-  } else if (command || event.altKey) {
-    return
-  } else if (event.key === 'Escape') {
+const lens = computed<LensEntry>(() => LENSES.find((l) => l.id === mapping.lens)!)
+
+/** What each key does; false when it has nothing to do here. */
+const ACTIONS: Record<ShortcutId, (event: KeyboardEvent) => boolean | void> = {
+  save: () => void workspace.save(),
+  undo: () => workspace.undo(),
+  redo: () => workspace.redo(),
+  letGo: () => {
     if (mapping.taping) mapping.putTapeAway()
     else if (menu.value) menu.value = null
     else workspace.selected = null
-  } else if (event.key === 'Delete' && workspace.selected) workspace.remove(workspace.selected)
-  else if (event.key.toLowerCase() === 'a') {
-    // The dialog's search field takes the focus at once and must not get this letter.
-    event.preventDefault()
+  },
+  remove: () => {
+    if (!workspace.selected) return false
+    workspace.remove(workspace.selected)
+  },
+  add: () => {
     choosing.value = true
-  } else if (event.key.toLowerCase() === 'm') mapping.lens = mapping.lens === 'map' ? 'look' : 'map'
-  else if (event.key.toLowerCase() === 'c') mapping.lens = mapping.lens === 'coats' ? 'look' : 'coats'
-  else if (event.key.toLowerCase() === 'o') mapping.lens = mapping.lens === 'form' ? 'look' : 'form'
-  else if (event.key.toLowerCase() === 'r') mapping.lens = mapping.lens === 'order' ? 'look' : 'order'
-  else if (event.key.toLowerCase() === 't' && mapping.lens === 'map') {
+  },
+  tape: () => {
+    if (mapping.lens !== 'map') return false
     if (mapping.taping) mapping.putTapeAway()
     else mapping.taping = true
-  } else if (event.key === '[' || event.key === ']') bust.value?.turn(event.key === ']' ? 10 : -10)
-  else if (event.key.startsWith('Arrow') && nudged(event)) event.preventDefault()
-  else if (event.key.toLowerCase() === 'f') workspace.shownSteps = null
-  else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
-    const target = event.target as HTMLElement
-    if (target.closest('[role="slider"], [role="radiogroup"]')) return
-    const by = event.key === 'ArrowRight' ? 1 : -1
-    if (target.tagName === 'CANVAS') bust.value?.turn(by * 10)
-    else step(by)
-  } else {
-    const view = bust.value?.keys.find((v) => v.key === event.key)
-    if (view) {
-      bust.value?.show(view.view)
-      other.value?.show(view.view)
-    }
+  },
+  turn: (event) => bust.value?.turn(event.key === ']' ? 10 : -10),
+  view: (event) => view.show(VIEWS.find((v) => v.key === event.key)!.view),
+  finished: () => {
+    workspace.shownSteps = null
+  },
+  arrows,
+  // The help listens for itself on every page.
+  help: () => false,
+}
+
+function onKey(event: KeyboardEvent) {
+  // A dialog has the keys to itself.
+  if (choosing.value || placing.value) return
+  const shortcut = shortcutOf(event)
+  if (shortcut && (shortcut.typing || !isTyping(event))) {
+    if (ACTIONS[shortcut.id](event) !== false) event.preventDefault()
+    return
   }
+  if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+  const asked = LENSES.find((l) => l.key === event.key.toLowerCase())
+  if (asked) mapping.lens = mapping.lens === asked.id ? 'look' : asked.id
+}
+
+function arrows(event: KeyboardEvent): boolean {
+  if (nudged(event)) return true
+  if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return false
+  const target = event.target as HTMLElement
+  if (target.closest('[role="slider"], [role="radiogroup"]')) return false
+  const by = event.key === 'ArrowRight' ? 1 : -1
+  if (target.tagName === 'CANVAS') bust.value?.turn(by * 10)
+  else step(by)
+  return true
 }
 
 /** With the pointer's focus on the bust, arrows move the selected part by a millimetre, with Shift by five. */
@@ -201,24 +208,17 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
         :input-props="{ 'aria-label': 'Name of the look' }"
         @update:value="(v: string) => workspace.describe({ name: v }, 'name')"
       />
-      <label>
+      <label class="pick">
         <span class="faint">on</span>
-        <n-select
-          v-model:value="preferences.face"
-          size="small"
-          :options="faceOptions"
-          aria-label="Face"
-          style="width: 172px"
-        />
+        <n-select v-model:value="preferences.face" size="small" :options="faceOptions" aria-label="Face" />
       </label>
-      <label>
+      <label class="pick">
         <span class="faint">for</span>
         <n-select
           v-model:value="preferences.setting"
           size="small"
           :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
           aria-label="Setting"
-          style="width: 156px"
         />
         <n-button
           size="small"
@@ -228,27 +228,28 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
           >…</n-button
         >
       </label>
-      <save-state :state="workspace.saveState" :message="workspace.saveMessage" />
+      <save-state class="state" :state="workspace.saveState" :message="workspace.saveMessage" />
       <span class="gap" />
       <n-button
         size="small"
         :disabled="!workspace.canUndo"
-        title="Undo (Ctrl Z)"
+        :title="titled('undo')"
         aria-label="Undo"
         @click="workspace.undo()"
         >↶</n-button
       >
       <n-button
+        class="near"
         size="small"
-        :disabled="!workspace.canRedo"
-        title="Redo (Ctrl Y)"
-        aria-label="Redo"
-        @click="workspace.redo()"
-        >↷</n-button
+        :title="titled('add', 'Add a part')"
+        aria-label="Add a part"
+        @click="choosing = true"
+        ><span class="long">Add a part</span><span class="short">+ Part</span></n-button
       >
-      <n-button size="small" title="Add a part (A)" @click="choosing = true">Add a part</n-button>
       <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
-        <n-button size="small" type="primary" :loading="printing">Download</n-button>
+        <n-button class="near" size="small" type="primary" :loading="printing" aria-label="Download"
+          ><span class="long">Download</span><span class="short">Print</span></n-button
+        >
       </n-dropdown>
     </header>
 
@@ -266,7 +267,8 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
       <n-button size="small" @click="workspace.save()">Try now</n-button>
     </div>
 
-    <div class="stage">
+    <stage-bar />
+    <div class="stage" :class="`shows-${view.layout}`">
       <bust-panel ref="bust" v-model:pointed="pointed" :quiet="menu !== null" @point="(at) => (menu = at)">
         <p v-if="workspace.planProblem" class="problem" role="alert">{{ workspace.planProblem }}</p>
         <p v-else-if="workspace.shownSteps !== null" class="shown">
@@ -274,13 +276,10 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
           <button @click="workspace.shownSteps = null">show finished</button>
         </p>
       </bust-panel>
-      <compare-panel v-if="mapping.compared" ref="other" class="flat" />
+      <compare-panel v-if="mapping.compared" class="flat" />
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" aria-label="Inspector">
-        <map-inspector v-if="mapping.lens === 'map'" />
-        <form-inspector v-else-if="mapping.lens === 'form'" />
-        <order-inspector v-else-if="mapping.lens === 'order'" />
-        <coats-inspector v-else-if="mapping.lens === 'coats'" />
+        <component :is="lens.inspector" v-if="lens.inspector" />
         <part-inspector v-else-if="workspace.part" :part="workspace.part" />
         <look-inspector v-else />
       </aside>
@@ -317,6 +316,14 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
   gap: 7px;
 }
 
+.pick > :nth-child(2) {
+  width: 160px;
+}
+
+.short {
+  display: none;
+}
+
 .name {
   width: 230px;
   font-family: 'Fraunces Variable', serif;
@@ -346,6 +353,16 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
   min-height: 0;
   display: grid;
   grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) 318px;
+}
+
+.stage.shows-bust,
+.stage.shows-chart {
+  grid-template-columns: minmax(0, 1fr) 318px;
+}
+
+.shows-bust > .flat,
+.shows-chart > .bust {
+  display: none;
 }
 
 .side {
@@ -393,13 +410,20 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
     grid-template-columns: minmax(0, 1fr) minmax(0, 0.8fr) 290px;
   }
 
+  .stage.shows-bust,
+  .stage.shows-chart {
+    grid-template-columns: minmax(0, 1fr) 290px;
+  }
+
   .name {
     width: 178px;
   }
 }
 
 @media (max-width: 860px) {
-  .stage {
+  .stage,
+  .stage.shows-bust,
+  .stage.shows-chart {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: minmax(300px, 1fr) auto;
     overflow-y: auto;
@@ -409,14 +433,70 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
     display: none;
   }
 
+  .shows-chart > .bust {
+    display: block;
+  }
+
   .side {
     border-left: 0;
     border-top: 1px solid var(--line);
     max-height: 46vh;
   }
 
+  /* Two rows: the look with what is done with it, and whom it is for. */
+  .top {
+    padding: 7px 8px;
+    gap: 6px;
+  }
+
   .name {
-    width: 100%;
+    flex: 1;
+    min-width: 0;
+    width: auto;
+    order: 1;
+  }
+
+  .state {
+    order: 2;
+  }
+
+  .near {
+    order: 3;
+  }
+
+  .gap {
+    order: 4;
+    flex: 0 0 100%;
+  }
+
+  .pick {
+    order: 5;
+    flex: 1;
+    min-width: 0;
+  }
+
+  .pick > .faint {
+    display: none;
+  }
+
+  .pick > :nth-child(2) {
+    width: auto;
+    flex: 1;
+    min-width: 0;
+  }
+
+  .top > :not(.name, .state, .near, .gap, .pick) {
+    order: 6;
+  }
+}
+
+@media (max-width: 600px) {
+  .long {
+    display: none;
+  }
+
+  .short {
+    display: inline;
   }
 }
 </style>
