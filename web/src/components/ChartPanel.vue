@@ -75,9 +75,7 @@ function leave() {
       </template>
     </svg>
     <skin-labels :scene="scene" :tick="drawn" />
-    <p class="title">
-      Skin chart · rule in {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root
-    </p>
+    <p class="title">Skin chart, {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root</p>
     <p v-if="where" class="where">{{ where }}</p>
   </section>
 </template>

@@ -22,7 +22,7 @@ const workspace = useWorkspace()
 const distances = computed(() => {
   const own = workspace.plan?.setting.viewingDistanceM
   const metres = [...new Set([...(own ? [own] : []), 3, 10, 25])].sort((a, b) => a - b)
-  return metres.map((m) => ({ metres: m, label: m === own ? `the audience, ${m} m` : `${m} m` }))
+  return metres.map((m) => ({ metres: m, label: m === own ? `from the audience, ${m} m` : `from ${m} m` }))
 })
 </script>
 
@@ -73,9 +73,9 @@ const distances = computed(() => {
       </button>
     </div>
     <label v-if="!coats.before" class="from">
-      <span>seen from</span>
-      <select v-model.number="view.seenFromM" aria-label="Seen from">
-        <option :value="0">here</option>
+      <span>seen</span>
+      <select v-model.number="view.seenFromM" aria-label="Seen from" title="From where the bust is seen">
+        <option :value="0">from here</option>
         <option v-for="f in distances" :key="f.metres" :value="f.metres">{{ f.label }}</option>
       </select>
     </label>
@@ -129,8 +129,13 @@ kbd {
 }
 
 @media (max-width: 1240px) {
-  kbd {
+  kbd,
+  .from > span {
     display: none;
+  }
+
+  .from select {
+    max-width: 108px;
   }
 }
 

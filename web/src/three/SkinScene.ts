@@ -50,7 +50,10 @@ function bucketOf(u: number, v: number): number {
 }
 
 /** Share of the chart's side that is shown across at the least: the ears and a little more. */
-const LEAST_ACROSS = 0.68
+const LEAST_ACROSS = 0.62
+
+/** The same of its height: from the crown to where the chest ends. */
+const LEAST_DOWN = 0.87
 
 /** Draws the skin with its paint on a canvas, as a bust or as the flat chart; redraws only when something changed. */
 export class SkinScene {
@@ -201,7 +204,7 @@ export class SkinScene {
     this.renderer.setSize(width, height, false)
     if (this.camera instanceof PerspectiveCamera) {
       this.camera.aspect = width / height
-      this.camera.fov = width / height < 0.8 ? 30 : 24
+      this.camera.fov = width / height < 0.8 ? 29 : 22
     } else {
       const shown = this.chartBox(width, height)
       this.camera.left = shown.left
@@ -215,9 +218,9 @@ export class SkinScene {
 
   // The chart fills the height as far as the ears allow; units are shares of the window's side, y up.
   private chartBox(width: number, height: number) {
-    const span = Math.max(0.96, (LEAST_ACROSS * height) / width)
+    const span = Math.max(LEAST_DOWN, (LEAST_ACROSS * height) / width)
     const across = (span * width) / height
-    const top = 1.0 + (span - 0.96) / 2
+    const top = 1.0 + (span - LEAST_DOWN) / 2
     return { left: 0.5 - across / 2, right: 0.5 + across / 2, top, bottom: top - span }
   }
 

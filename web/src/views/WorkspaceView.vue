@@ -239,6 +239,14 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
         >↶</n-button
       >
       <n-button
+        size="small"
+        :disabled="!workspace.canRedo"
+        :title="titled('redo')"
+        aria-label="Redo"
+        @click="workspace.redo()"
+        >↷</n-button
+      >
+      <n-button
         class="near"
         size="small"
         :title="titled('add', 'Add a part')"
@@ -416,7 +424,15 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
   }
 
   .name {
-    width: 178px;
+    width: 190px;
+  }
+
+  .pick > .faint {
+    display: none;
+  }
+
+  .pick > :nth-child(2) {
+    width: 138px;
   }
 }
 
