@@ -84,7 +84,7 @@ test('parts are hung one after the other by letters and Enter', async ({ page })
   const id = await openCopy(page)
   const before = (await (await page.request.get(`/api/looks/${id}`)).json()).look.parts.length
   await page.locator('.strip').click({ position: { x: 5, y: 5 } })
-  for (const letters of ['horn', 'che', 'te']) await page.keyboard.type(`a${letters}\n`)
+  for (const letters of ['horn', 'che', 'tear']) await page.keyboard.type(`a${letters}\n`)
   const parts = async () =>
     (await (await page.request.get(`/api/looks/${id}`)).json()).look.parts.map(
       (p: { kind: string }) => p.kind,
@@ -98,11 +98,12 @@ test('parts are hung one after the other by letters and Enter', async ({ page })
 test('the likeliest kind comes first, and arrows go on from it', async ({ page }) => {
   await openCopy(page)
   await page.keyboard.press('a')
-  await page.keyboard.type('so')
+  await page.keyboard.type('st')
   const marked = page.locator('.groups button.marked')
-  await expect(marked).toHaveText('Socket')
+  await expect(marked).toHaveText(/^St/)
+  const first = await marked.innerText()
   await page.keyboard.press('ArrowDown')
-  await expect(marked).not.toHaveText('Socket')
+  await expect(marked).not.toHaveText(first)
   await page.keyboard.press('Escape')
   await expect(page.getByLabel('Search the library')).toHaveCount(0)
 })

@@ -13,17 +13,15 @@ public static class DropShadows
     // A lamp that only grazes the skin would throw it over the whole face.
     private const double LowestDeg = 25;
 
-    private static readonly HashSet<string> Sitting = ["eightLegs", "crab", "bolts", "horns", "extraFace"];
-
     /// <summary>Whether a part sits on the skin rather than in it.</summary>
-    public static bool Throws(ExpandedPart part) => Sitting.Contains(part.Kind.Id) && KindRelief.Of(part.Kind.Id, part.Part.ReliefMm).Any(h => h.Mm > 0);
+    public static bool Throws(ExpandedPart part) => part.Kind.ThrowsShadow && KindRelief.Of(part.Kind, part.Part.ReliefMm).Any(h => h.Mm > 0);
 
     public static IReadOnlyList<Mark> Of(IReadOnlyList<ExpandedPart> parts, FormGrid grid, Vec3 towards)
     {
         var shadows = new List<Mark>();
         foreach (var part in parts.Where(Throws))
         {
-            foreach (var (role, mm, _) in KindRelief.Of(part.Kind.Id, part.Part.ReliefMm).Where(h => h.Mm > 0))
+            foreach (var (role, mm, _) in KindRelief.Of(part.Kind, part.Part.ReliefMm).Where(h => h.Mm > 0))
             {
                 foreach (var mark in part.Marks.Marks.Where(m => m.Role == role))
                 {

@@ -9,16 +9,13 @@ namespace Datura.Core.Form;
 /// </summary>
 public static class FoldPairs
 {
-    // Lines of these kinds stand for folds of skin.
-    private static readonly HashSet<string> Kinds = ["foreheadLines", "furrowedBrow", "crowsFeet", "smileLine", "eyeBag", "chinArc"];
-
     private const double ShortestMm = 6;
     private const double GapMm = 0.6;
     private const double LightWidth = 0.7;
 
     /// <summary>The light line of every fold line of the parts.</summary>
     public static IReadOnlyList<StrokeMark> Of(IReadOnlyList<ExpandedPart> parts, FormGrid grid, Vec3 towards) =>
-        [.. parts.Where(p => Kinds.Contains(p.Kind.Id)).SelectMany(p => p.Marks.Marks.OfType<StrokeMark>().Where(m => IsLine(p, m)))
+        [.. parts.Where(p => p.Kind.IsFold).SelectMany(p => p.Marks.Marks.OfType<StrokeMark>().Where(m => IsLine(p, m)))
             .Where(m => Curves.Length(m.Path) >= ShortestMm).Select(m => LightOf(m, grid, towards))];
 
     /// <summary>Which side of a line is lit at a place, as a unit step on the chart across a direction.</summary>

@@ -17,7 +17,7 @@ internal static class LightSides
     {
         foreach (var part in parts)
         {
-            var height = part.Part.ReliefMm ?? KindRelief.UsualMm(part.Kind.Id) ?? 0;
+            var height = part.Part.ReliefMm ?? KindRelief.UsualMm(part.Kind) ?? 0;
             var lights = part.Kind.Roles.Where(r => r.Stage == Stage.Highlight && part.Part.Paints.ContainsKey(r.Id)).Select(r => r.Id).ToHashSet();
             if (height == 0 || lights.Count == 0)
             {

@@ -47,7 +47,7 @@ public sealed class Relief
         var relief = new Relief(grid);
         foreach (var part in parts)
         {
-            foreach (var (role, mm, falloff) in KindRelief.Of(part.Kind.Id, part.Part.ReliefMm))
+            foreach (var (role, mm, falloff) in KindRelief.Of(part.Kind, part.Part.ReliefMm))
             {
                 relief.Add([.. part.Marks.Marks.Where(m => m.Role == role)], mm, falloff);
             }

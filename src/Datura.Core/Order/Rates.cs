@@ -36,9 +36,6 @@ public static class Rates
     public const string EvenLid = "lidSeconds";
     public const string PlaceStencil = "stencilSeconds";
 
-    // Coats that are pressed through a mesh or a cut card.
-    private static readonly HashSet<(string Kind, string Role)> Stencilled = [("scales", "scale")];
-
     /// <summary>Painted ground that one placing of a mesh or card lays, mm² (from memory, unverified).</summary>
     public const double StencilMm2 = 900;
 
@@ -94,9 +91,6 @@ public static class Rates
         Tool.Round6 => new("round brush 6", 24, 36, 200, 12, 10),
         _ => throw new ArgumentOutOfRangeException(nameof(tool)),
     };
-
-    /// <summary>Whether a coat goes on through a mesh or card.</summary>
-    public static bool ThroughStencil(string kind, string role) => Stencilled.Contains((kind, role));
 
     /// <summary>
     /// Drying of one coat; thicker than usual takes longer in proportion. A fan takes four tenths off; powder sets a cream at

@@ -48,5 +48,5 @@ public abstract class DrawnKind(
     protected static Func<FittedBody, double> Of(double share, string measure) => body => share * body.MeasuresMm[measure];
 
     /// <summary>One dark line coat.</summary>
-    protected static CoatRole Line(string label = "Lines", Tool tool = Tool.Round3) => new("line", label, Stage.Line, tool, 1, 12);
+    protected static CoatRole Line(string label = "Lines", Tool tool = Tool.Round3, bool goesRound = false) => new("line", label, Stage.Line, tool, 1, 12, GoesRound: goesRound);
 }

@@ -33,6 +33,27 @@ public abstract class PartKind
     /// <summary>Whether the painter may move it off where it hangs.</summary>
     public virtual bool Movable => true;
 
+    /// <summary>Roles that stand out of the skin or lie in it, the main one first; none for what is flat.</summary>
+    public virtual IReadOnlyList<RoleRelief> Relief => [];
+
+    /// <summary>Whether it sits on the skin and throws a shadow there.</summary>
+    public virtual bool ThrowsShadow => false;
+
+    /// <summary>Whether its lines stand for folds of skin, each with a light line at its side.</summary>
+    public virtual bool IsFold => false;
+
+    /// <summary>Whether it is spoilt when another figure is painted across it; lines, drips and textures are not.</summary>
+    public virtual bool NeedsOwnGround => false;
+
+    /// <summary>Kinds that it may lie in all the same.</summary>
+    public virtual IReadOnlyList<string> StandsIn => [];
+
+    /// <summary>Roles that go on through a mesh or a cut card.</summary>
+    public virtual IReadOnlyList<string> StencilRoles => [];
+
+    /// <summary>What a character with this part usually has too; null when it stands for itself.</summary>
+    public virtual Companion? UsuallyWith => null;
+
     /// <summary>Choices that suit the zone a new part was pointed at; none unless the kind says so.</summary>
     public virtual IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>();
 

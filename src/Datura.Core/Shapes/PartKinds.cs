@@ -5,7 +5,7 @@ namespace Datura.Core.Shapes;
 /// <summary>Every kind of part there is.</summary>
 public static class PartKinds
 {
-    public static IReadOnlyList<PartKind> All { get; } =
+    public static IReadOnlyList<PartKind> All { get; private set; } =
     [
         new SkinBase(),
         new Socket(),
@@ -76,6 +76,19 @@ public static class PartKinds
         new Tendrils(),
         new MotifKind(),
     ];
+
+    /// <summary>One more kind for as long as the answer is not disposed of; for tests of what follows from a kind by itself.</summary>
+    internal static IDisposable With(PartKind kind)
+    {
+        var before = All;
+        All = [.. before, kind];
+        return new Without(before);
+    }
+
+    private sealed class Without(IReadOnlyList<PartKind> before) : IDisposable
+    {
+        public void Dispose() => All = before;
+    }
 
     /// <returns>The kind of that id, or null.</returns>
     public static PartKind? Find(string id) => All.FirstOrDefault(k => k.Id == id);

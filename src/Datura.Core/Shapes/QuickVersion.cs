@@ -23,11 +23,6 @@ public static class QuickVersion
             : kit.Paints.FirstOrDefault(p => p.Finish is Finish.Pearl or Finish.Metal && Materials.Mixes(p.Material)) is { } bright ? (new([new(bright.Id, 1)]), $"dots of {bright.Name.ToLowerInvariant()} instead of gems") : null;
     }
 
-    // Lines that only go round or along something; legs and stems are the thing itself.
-    private static readonly string[] OutlineWords = ["outline", "edge", "line", "ridge", "vein"];
-
-    private static bool IsOutline(CoatRole role) => OutlineWords.Any(w => role.Label.Contains(w, StringComparison.OrdinalIgnoreCase));
-
     /// <summary>The part with less work, or null when the kind has no quicker way.</summary>
     /// <param name="what">What is done differently, in words.</param>
     /// <param name="kit">The box at hand, for what stands in for slow materials.</param>
@@ -41,7 +36,7 @@ public static class QuickVersion
         var filled = painted.Any(r => r.Stage is Stage.Base or Stage.BodyColour or Stage.Depth);
         foreach (var role in painted)
         {
-            var dropped = role.Stage == Stage.Highlight || (role.Stage == Stage.Line && IsOutline(role) && painted.Any(r => r.Stage == Stage.BodyColour))
+            var dropped = role.Stage == Stage.Highlight || (role.Stage == Stage.Line && role.GoesRound && painted.Any(r => r.Stage == Stage.BodyColour))
                 || (role.Stage == Stage.Depth && painted.Any(r => r.Stage == Stage.BodyColour)) || (role.Stage == Stage.Finish && filled);
             if (StandIn(paints[role.Id], kit) is { } dots)
             {

@@ -145,15 +145,15 @@ public class FormPlanTests
 
     [Fact]
     public void EveryHeightOfAKindBelongsToARoleItHas() => Assert.All(PartKinds.All, kind =>
-        Assert.All(KindRelief.Of(kind.Id, null), h => Assert.Contains(kind.Roles, r => r.Id == h.Role)));
+        Assert.All(KindRelief.Of(kind, null), h => Assert.Contains(kind.Roles, r => r.Id == h.Role)));
 
     [Fact]
     public void ThePaintersOwnHeightScalesTheKinds()
     {
-        var (usual, own) = (KindRelief.Of("socket", null), KindRelief.Of("socket", -10));
+        var (usual, own) = (KindRelief.Of(PartKinds.Find("socket")!, null), KindRelief.Of(PartKinds.Find("socket")!, -10));
         Assert.Equal(-10, own[0].Mm, 1e-9);
         Assert.Equal(usual[1].Mm / usual[0].Mm, own[1].Mm / own[0].Mm, 1e-9);
-        Assert.Empty(KindRelief.Of("dotRow", 4));
+        Assert.Empty(KindRelief.Of(PartKinds.Find("dotRow")!, 4));
     }
 
     [Fact]

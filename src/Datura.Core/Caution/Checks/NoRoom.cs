@@ -11,26 +11,16 @@ public static class NoRoom
     private const double MostShared = 0.3;
     private const double SmallestMm2 = 60;
 
-    // Figures that are spoilt when another is painted across them; lines, drips and textures are not.
-    private static readonly HashSet<string> Figures =
-    [
-        "socket", "noseCavity", "horns", "bigMouth", "eightLegs", "extraFace", "flower", "petalRing", "motif", "lidEye", "nosePad", "beak", "pointedEar",
-        "glowingOpening", "bolts", "dropCrest",
-    ];
-
-    // These belong inside the other.
-    private static readonly HashSet<(string Inner, string Outer)> Inside = [("lidEye", "socket"), ("lidEye", "petalRing"), ("nosePad", "beak"), ("glowingOpening", "socket"), ("petalRing", "socket")];
-
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
-        var figures = look.Parts.Where(p => Figures.Contains(p.Kind.Id))
+        var figures = look.Parts.Where(p => p.Kind.NeedsOwnGround)
             .Select(p => (Part: p, Job: look.Jobs.FirstOrDefault(j => j.PartId == p.Part.Id && j.Role.Stage is Stage.BodyColour or Stage.Depth)))
             .Where(p => p.Job is not null).ToArray();
         for (var a = 0; a < figures.Length; a++)
         {
             for (var b = a + 1; b < figures.Length; b++)
             {
-                if (figures[a].Part.Part.Id == figures[b].Part.Part.Id || Belong(figures[a].Part.Kind.Id, figures[b].Part.Kind.Id))
+                if (figures[a].Part.Part.Id == figures[b].Part.Part.Id || Belong(figures[a].Part.Kind, figures[b].Part.Kind))
                 {
                     continue;
                 }
@@ -53,5 +43,5 @@ public static class NoRoom
     private static NamedPart Named(ExpandedPart part, CheckedLook look) =>
         new(part.Part.Id, look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{part.Kind.Label} ({part.Part.Id.Replace('-', ' ')})" : part.Kind.Label);
 
-    private static bool Belong(string a, string b) => Inside.Contains((a, b)) || Inside.Contains((b, a));
+    private static bool Belong(PartKind a, PartKind b) => a.StandsIn.Contains(b.Id) || b.StandsIn.Contains(a.Id);
 }

@@ -1,14 +1,22 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A beak that takes in the nose and comes to a point below it.</summary>
 public sealed class Beak() : DrawnKind("beak", "Beak", Family.Creature, ["nose"],
-    [new("beak", "Beak", Stage.BodyColour, Tool.FlatBrush, 1, 70), Line("Ridge and edge", Tool.Round3)],
+    [new("beak", "Beak", Stage.BodyColour, Tool.FlatBrush, 1, 70), Line("Ridge and edge", Tool.Round3, goesRound: true)],
     [
         ParameterSpec.Length("width", "Width at the eyes", "Across the root.", 10, 50, Of(0.28, "outerEyeDistance")),
         ParameterSpec.Length("tip", "Tip below the nose", "Negative ends above the foot of the nose.", -8, 30, 4),
         ParameterSpec.Length("hook", "Hook", "How far the point swings to one side.", -12, 12, 0),
     ], sided: false)
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("beak", 6, 8)];
+
+    public override bool NeedsOwnGround => true;
+
+    public override Companion? UsuallyWith { get; } = new([], ["featherRows", "furStrokes"], "cheekbone_left", CautionCode.BeakOnBareSkin);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (root, foot) = (context.At("sellion"), context.At("subnasale"));

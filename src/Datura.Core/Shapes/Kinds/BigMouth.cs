@@ -4,7 +4,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A huge mouth from the nostrils to the lower jaw, with graded teeth above and below; it leaves room for them.</summary>
 public sealed class BigMouth() : DrawnKind("bigMouth", "Big mouth", Family.Flesh, ["lips", "upper lip", "chin"],
-    [new("throat", "Throat", Stage.BodyColour, Tool.FlatBrush, 1, 15), new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 88), Line("Outline")],
+    [new("throat", "Throat", Stage.BodyColour, Tool.FlatBrush, 1, 15), new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 88), Line("Outline", goesRound: true)],
     [
         ParameterSpec.Length("beyond", "Past the mouth corner", "How far it reaches on to the cheek.", 0, 50, Of(0.42, "mouthWidth")),
         ParameterSpec.Length("up", "Up", "From the mouth line towards the nostrils.", 6, 34, Of(0.17, "lowerFaceHeight")),
@@ -14,6 +14,10 @@ public sealed class BigMouth() : DrawnKind("bigMouth", "Big mouth", Family.Flesh
         ParameterSpec.Length("curl", "Smile", "How far the corners rise.", -15, 30, 12),
     ], sided: false, reserved: true)
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("throat", -6, 5)];
+
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (line, corner) = (context.At("mouth_line"), context.At("cheilion"));

@@ -1,8 +1,10 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A bolt that seems to stand out from the skin: plate, head, slot and drop shadow.</summary>
 public sealed class Bolts() : DrawnKind("bolts", "Bolt", Family.Flesh, ["neck side", "temple", "jaw"],
-    [new("shadow", "Drop shadow", Stage.Depth, Tool.Filbert, 1, 29), new("metal", "Metal", Stage.BodyColour, Tool.Round5, 1, 65), Line("Outlines"), new("light", "Light", Stage.Highlight, Tool.Round1, 1, 95)],
+    [new("shadow", "Drop shadow", Stage.Depth, Tool.Filbert, 1, 29), new("metal", "Metal", Stage.BodyColour, Tool.Round5, 1, 65), Line("Outlines", goesRound: true), new("light", "Light", Stage.Highlight, Tool.Round1, 1, 95)],
     [
         ParameterSpec.Choice("on", "Sits on", "The place of the bolt.", 0, "neck", "temple", "jaw"),
         ParameterSpec.Length("size", "Size", "Across the head.", 6, 34, 15),
@@ -10,6 +12,14 @@ public sealed class Bolts() : DrawnKind("bolts", "Bolt", Family.Flesh, ["neck si
         ParameterSpec.Angle("slot", "Slot", "Turn of the slot.", -90, 90, 30),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("metal", 7, 1.5)];
+
+    public override bool ThrowsShadow => true;
+
+    public override bool NeedsOwnGround => true;
+
+    public override Companion? UsuallyWith { get; } = new([], ["stitches", "crackCluster"], "tragion_left", CautionCode.BoltsHoldNothing);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var at = context.Word("on") switch

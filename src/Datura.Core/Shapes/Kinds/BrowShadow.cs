@@ -10,6 +10,8 @@ public sealed class BrowShadow() : DrawnKind("browShadow", "Brow shadow", Family
         ParameterSpec.Length("edge", "Soft edge", "Width over which the shade thins out.", 0.5, 14, 4, 0.5),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("shade", -3, 8)];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var body = context.Body;

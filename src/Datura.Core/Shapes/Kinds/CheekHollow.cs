@@ -13,6 +13,8 @@ public sealed class CheekHollow : PartKind
 
     public override IReadOnlyList<string> HangsOn => ["cheek hollow", "cheekbone"];
 
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("shade", -4.5, 16)];
+
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =
     [
         ParameterSpec.Length("length", "Length", "From the ear towards the corner of the mouth.", 25, 110, b => 0.76 * b.TapeMm(b.Landmark("tragion_left"), b.Landmark("cheilion_left"))),

@@ -10,6 +10,8 @@ public sealed class ChinArc() : DrawnKind("chinArc", "Chin arc", Family.Flesh, [
         ParameterSpec.Length("edge", "Soft edge", "Width over which the shade thins out.", 0.5, 10, 4, 0.5),
     ], sided: false)
 {
+    public override bool IsFold => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var top = context.Body.Go(context.At("labiale_inferius"), -Math.PI / 2, context.Number("below"));

@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A fan of torn channels that start thin, swell and end in points, running outward from the nose and skipping the eye.</summary>
 public sealed class ClawWound() : DrawnKind("clawWound", "Claw wound", Family.Flesh, ["cheekbone", "cheek hollow", "forehead"],
-    [new("deep", "Channel", Stage.BodyColour, Tool.Round5, 1, 30), Line("Edge", Tool.Round3), new("light", "Lifted rim", Stage.Highlight, Tool.Round1, 1, 90, Optional: true)],
+    [new("deep", "Channel", Stage.BodyColour, Tool.Round5, 1, 30), Line("Edge", Tool.Round3, goesRound: true), new("light", "Lifted rim", Stage.Highlight, Tool.Round1, 1, 90, Optional: true)],
     [
         ParameterSpec.Count("count", "Channels", "In the fan.", 1, 5, 3),
         ParameterSpec.Length("length", "Length", "Of the longest.", 20, 120, Of(0.42, "faceWidth")),
@@ -11,6 +11,8 @@ public sealed class ClawWound() : DrawnKind("clawWound", "Claw wound", Family.Fl
         ParameterSpec.Angle("fan", "Fan", "How much they spread.", 0, 50, 16),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("deep", -2.5, 2)];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var count = (int)Math.Round(context.Number("count"));

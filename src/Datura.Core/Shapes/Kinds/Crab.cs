@@ -15,6 +15,10 @@ public sealed class Crab() : DrawnKind("crab", "Crab", Family.Attached, ["cheekb
         ParameterSpec.Angle("turn", "Turn", "Which way the claws point; 0 is up.", -180, 180, 25),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("shell", 6, 3), new("line", 2, 0)];
+
+    public override bool ThrowsShadow => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word("on") switch

@@ -10,6 +10,8 @@ public sealed class CrowsFeet() : DrawnKind("crowsFeet", "Crow's feet", Family.F
         ParameterSpec.Length("width", "Width at the eye", "Thins to a hair.", 0.5, 4, 1.4, 0.1),
     ])
 {
+    public override bool IsFold => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var count = (int)Math.Round(context.Number("count"));

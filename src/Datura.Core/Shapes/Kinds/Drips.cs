@@ -12,6 +12,8 @@ public sealed class Drips() : DrawnKind("drips", "Drips", Family.Flesh, ["orbit"
         ParameterSpec.Length("width", "Width", "Of a run.", 0.8, 8, 2.4, 0.2),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("drip", 1.2, 1)];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (from, to) = context.Word("from") switch

@@ -13,6 +13,8 @@ public sealed class DropCrest() : DrawnKind("dropCrest", "Crest of drops", Famil
         ParameterSpec.Length("above", "Above the nose root", "Where the crest springs from.", 0, 40, 14),
     ], sided: false)
 {
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var root = context.Body.Go(context.At("sellion"), Math.PI / 2, context.Number("above"));

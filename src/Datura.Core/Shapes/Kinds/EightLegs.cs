@@ -16,6 +16,12 @@ public sealed class EightLegs() : DrawnKind("eightLegs", "Eight-legged creature"
         ParameterSpec.Length("shadow", "Shadow", "How far it falls, away from a light above.", 0, 8, 3, 0.5),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("body", 5, 2.5), new("line", 1.5, 0)];
+
+    public override bool ThrowsShadow => true;
+
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word("on") switch

@@ -16,6 +16,12 @@ public sealed class ExtraFace() : DrawnKind("extraFace", "Extra face", Family.At
         ParameterSpec.Choice("mouth", "Mouth", "What it does.", 0, "open", "closed", "grin"),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("skin", 5, 12)];
+
+    public override bool ThrowsShadow => true;
+
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word("at") switch

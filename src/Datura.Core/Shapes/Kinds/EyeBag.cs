@@ -2,13 +2,15 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The swollen pouch under the eye: a shade above, a dark edge below.</summary>
 public sealed class EyeBag() : DrawnKind("eyeBag", "Under-eye bag", Family.Flesh, ["orbit", "cheekbone"],
-    [new("shade", "Shade", Stage.Depth, Tool.Filbert, 1, 35), Line("Lower edge")],
+    [new("shade", "Shade", Stage.Depth, Tool.Filbert, 1, 35), Line("Lower edge", goesRound: true)],
     [
         ParameterSpec.Length("depth", "Depth", "From the lower lid down.", 4, 30, Of(0.1, "lowerFaceHeight")),
         ParameterSpec.Length("width", "Line width", "Of the lower edge.", 0.6, 4, 1.6, 0.2),
         ParameterSpec.Length("edge", "Soft edge", "Of the shade.", 1, 14, 6),
     ])
 {
+    public override bool IsFold => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var body = context.Body;

@@ -1,8 +1,10 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A long pointed tooth at each side of the mouth.</summary>
 public sealed class Fangs() : DrawnKind("fangs", "Fangs", Family.Flesh, ["lips", "chin"],
-    [new("tooth", "Teeth", Stage.BodyColour, Tool.Round5, 1, 92), Line("Outlines", Tool.Round1)],
+    [new("tooth", "Teeth", Stage.BodyColour, Tool.Round5, 1, 92), Line("Outlines", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Choice("lean", "Lean", "Where the points go.", 1, "inward", "straight", "outward"),
         ParameterSpec.Length("length", "Length", "From the mouth line down.", 6, 45, Of(0.16, "lowerFaceHeight")),
@@ -11,6 +13,8 @@ public sealed class Fangs() : DrawnKind("fangs", "Fangs", Family.Flesh, ["lips",
         ParameterSpec.Length("line", "Line width", "Of the outline.", 0.4, 3, 1, 0.1),
     ])
 {
+    public override Companion? UsuallyWith { get; } = new([], ["lipOutline", "toothRow", "bigMouth", "stretchedMouth"], "mouth_line", CautionCode.FangsWithoutMouth);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var root = context.Number("place") * context.At("cheilion") + (1 - context.Number("place")) * context.At("mouth_line");

@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A row of flames that lick up from a line of the face, tall and short by turns.</summary>
 public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament, ["forehead", "jaw", "cheek hollow", "orbit"],
-    [new("flame", "Flames", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1)],
+    [new("flame", "Flames", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Choice("along", "Rises from", "The line at their foot.", 0, "brow", "jaw", "cheekbone"),
         ParameterSpec.Count("count", "Flames a side", "Along the line.", 2, 10, 5),

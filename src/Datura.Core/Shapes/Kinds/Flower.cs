@@ -6,7 +6,7 @@ namespace Datura.Core.Shapes.Kinds;
 public sealed class Flower() : DrawnKind("flower", "Flower", Family.Ornament, ["temple", "forehead", "cheekbone", "cheek hollow", "collar", "chest"],
     [
         new("leaf", "Leaves", Stage.BodyColour, Tool.Round6, 1, 30), new("petal", "Petals", Stage.BodyColour, Tool.Round6, 1, 60),
-        Line("Outlines", Tool.Round1), new("heart", "Heart", Stage.Highlight, Tool.Round3, 1, 80),
+        Line("Outlines", Tool.Round1, goesRound: true), new("heart", "Heart", Stage.Highlight, Tool.Round3, 1, 80),
     ],
     [
         ParameterSpec.Choice("at", "Sits at", "Where the heart lies.", 0, "temple", "cheekbone", "brow", "collar bone"),
@@ -16,6 +16,10 @@ public sealed class Flower() : DrawnKind("flower", "Flower", Family.Ornament, ["
         ParameterSpec.Count("leaves", "Leaves", "Behind the petals.", 0, 5, 2),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("petal", 2, 2)];
+
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var heart = context.Word("at") switch

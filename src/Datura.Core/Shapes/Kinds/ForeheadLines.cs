@@ -12,6 +12,8 @@ public sealed class ForeheadLines() : DrawnKind("foreheadLines", "Forehead lines
         ParameterSpec.Length("width", "Width", "Of a line in its middle.", 0.6, 5, 1.8, 0.2),
     ], sided: false)
 {
+    public override bool IsFold => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (low, high) = (context.At("glabella").YMm + 9, context.At("trichion").YMm - 7);

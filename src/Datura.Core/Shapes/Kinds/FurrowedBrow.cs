@@ -10,6 +10,8 @@ public sealed class FurrowedBrow() : DrawnKind("furrowedBrow", "Furrowed brow", 
         ParameterSpec.Angle("lean", "Lean", "Outwards at the top.", -10, 40, 14),
     ])
 {
+    public override bool IsFold => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         for (var k = 0; k < (int)Math.Round(context.Number("count")); k++)

@@ -11,6 +11,8 @@ public sealed class Gills() : DrawnKind("gills", "Gills", Family.Creature, ["nec
         ParameterSpec.Length("width", "Width", "Of a slit.", 1, 10, 4, 0.5),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("slit", -2, 2)];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word("on") == "cheek"

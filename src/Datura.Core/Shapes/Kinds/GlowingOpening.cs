@@ -14,6 +14,12 @@ public sealed class GlowingOpening() : DrawnKind("glowingOpening", "Glowing open
         ParameterSpec.Length("rim", "Dark rim", "Width of the dark round it.", 1, 14, 5),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("outer", -6, 4)];
+
+    public override bool NeedsOwnGround => true;
+
+    public override IReadOnlyList<string> StandsIn => ["socket"];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word("at") switch

@@ -1,3 +1,5 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The ribs of a gourd: curves from the crown of the forehead over the face to the chin, with a stem.</summary>
@@ -10,6 +12,8 @@ public sealed class GourdRibs() : DrawnKind("gourdRibs", "Gourd ribs", Family.At
         ParameterSpec.Length("edge", "Soft edge", "Of the grooves.", 1, 14, 6),
     ])
 {
+    public override Companion? UsuallyWith { get; } = new([], ["glowingOpening"], "glabella", CautionCode.RibsWithoutGlow);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (top, chin) = (context.At("trichion"), context.At("gnathion"));

@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A horn that springs from above the brow and curves to a point, with rings.</summary>
 public sealed class Horns() : DrawnKind("horns", "Horns", Family.Flesh, ["forehead"],
-    [new("horn", "Horn", Stage.BodyColour, Tool.Filbert, 1, 80), Line("Rings and outline"), new("light", "Light", Stage.Highlight, Tool.Round3, 1, 95, Optional: true)],
+    [new("horn", "Horn", Stage.BodyColour, Tool.Filbert, 1, 80), Line("Rings and outline", goesRound: true), new("light", "Light", Stage.Highlight, Tool.Round3, 1, 95, Optional: true)],
     [
         ParameterSpec.Length("length", "Length", "From root to tip.", 15, 90, Of(0.24, "faceHeight")),
         ParameterSpec.Length("width", "Width", "At the root.", 6, 34, 15),
@@ -11,6 +11,12 @@ public sealed class Horns() : DrawnKind("horns", "Horns", Family.Flesh, ["forehe
         ParameterSpec.Length("curl", "Curl", "How far the tip bends in.", -20, 30, 9),
     ], reserved: true)
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("horn", 12, 4)];
+
+    public override bool ThrowsShadow => true;
+
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var root = context.Body.Go(context.At("brow_peak"), Math.PI / 2 + 0.35, context.Number("above"));

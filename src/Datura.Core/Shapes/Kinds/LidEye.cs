@@ -13,6 +13,10 @@ public sealed class LidEye() : DrawnKind("lidEye", "Eye on the lid", Family.Fles
         ParameterSpec.Length("look", "Looks aside", "Towards the outer corner; negative towards the nose.", -6, 6, 0, 0.5),
     ])
 {
+    public override bool NeedsOwnGround => true;
+
+    public override IReadOnlyList<string> StandsIn => ["socket", "petalRing"];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (inner, outer) = (context.At("endocanthion"), context.At("exocanthion"));

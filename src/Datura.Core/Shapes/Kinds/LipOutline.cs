@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The lips filled and outlined, with a bow as sharp as wanted.</summary>
 public sealed class LipOutline() : DrawnKind("lipOutline", "Lips", Family.Creature, ["lips"],
-    [new("lip", "Lips", Stage.BodyColour, Tool.Round5, 1, 35), Line("Outline", Tool.Round1)],
+    [new("lip", "Lips", Stage.BodyColour, Tool.Round5, 1, 35), Line("Outline", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Length("over", "Over the edge", "How far past the natural lips; negative stays within.", -3, 6, 0, 0.5),
         ParameterSpec.Ratio("bow", "Bow", "0 is round, 1 is sharply notched.", 0, 1, 0.5),

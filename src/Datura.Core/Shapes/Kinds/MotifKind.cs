@@ -13,6 +13,8 @@ public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Or
         ParameterSpec.Length("line", "Thinnest line", "No line gets thinner.", 0.4, 4, 0.8, 0.1),
     ])
 {
+    public override bool NeedsOwnGround => true;
+
     public override IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>
     {
         ["at"] = zone switch

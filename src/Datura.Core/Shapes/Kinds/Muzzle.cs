@@ -1,14 +1,20 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The pale puffs either side of the mouth of a cat, dog or seal.</summary>
 public sealed class Muzzle() : DrawnKind("muzzle", "Muzzle", Family.Creature, ["upper lip", "cheek hollow"],
-    [new("pale", "Muzzle", Stage.BodyColour, Tool.Sponge, 1, 92), Line("Lower edge", Tool.Round3)],
+    [new("pale", "Muzzle", Stage.BodyColour, Tool.Sponge, 1, 92), Line("Lower edge", Tool.Round3, goesRound: true)],
     [
         ParameterSpec.Length("width", "Width a side", "From the middle of the lip.", 12, 60, Of(0.62, "mouthWidth")),
         ParameterSpec.Length("height", "Height", "Of each puff.", 10, 50, Of(0.22, "lowerFaceHeight")),
         ParameterSpec.Length("edge", "Soft edge", "Width over which it thins out.", 0.5, 16, 5),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("pale", 4, 14)];
+
+    public override Companion? UsuallyWith { get; } = new([], ["nosePad"], "pronasale", CautionCode.MuzzleWithoutPad);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var frame = new SkinFrame(context.Body, context.At("labiale_superius") + new Body.ChartPoint(0, 4), context.UnevenAngle(0));

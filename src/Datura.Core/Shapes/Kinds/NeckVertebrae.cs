@@ -4,7 +4,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Vertebrae painted down the front of the neck, growing towards the chest.</summary>
 public sealed class NeckVertebrae() : DrawnKind("neckVertebrae", "Neck vertebrae", Family.Bone, ["neck front"],
-    [new("bone", "Bone", Stage.BodyColour, Tool.Filbert, 1, 85), new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12)],
+    [new("bone", "Bone", Stage.BodyColour, Tool.Filbert, 1, 85), new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, GoesRound: true)],
     [
         ParameterSpec.Count("count", "Vertebrae", "How many between chin and chest.", 3, 9, 5),
         ParameterSpec.Length("width", "Width", "Of the lowest one.", 14, 70, Of(0.1, "neckGirth")),

@@ -16,6 +16,10 @@ public sealed class NoseCavity : PartKind
 
     public override IReadOnlyList<string> HangsOn => ["nose"];
 
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("dark", -7, 4)];
+
+    public override bool NeedsOwnGround => true;
+
     public override bool Sided => false;
 
     public override bool UsuallyReserved => true;

@@ -2,13 +2,19 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>An animal's nose on the tip of the wearer's, with a line down to the lip.</summary>
 public sealed class NosePad() : DrawnKind("nosePad", "Nose pad", Family.Creature, ["nose"],
-    [new("pad", "Pad", Stage.BodyColour, Tool.Round5, 1, 15), Line("Line to the lip"), new("light", "Wet light", Stage.Highlight, Tool.Round1, 1, 95, Optional: true)],
+    [new("pad", "Pad", Stage.BodyColour, Tool.Round5, 1, 15), Line("Line to the lip", goesRound: true), new("light", "Wet light", Stage.Highlight, Tool.Round1, 1, 95, Optional: true)],
     [
         ParameterSpec.Length("width", "Width", "Across the tip.", 10, 46, b => 0.8 * b.TapeMm(b.Landmark("alare_left"), b.Landmark("pronasale"))),
         ParameterSpec.Length("height", "Height", "From the foot of the nose up over the tip.", 8, 34, 18),
         ParameterSpec.Length("line", "Line width", "Of the line to the lip.", 0.6, 4, 2, 0.2),
     ], sided: false)
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("pad", 2, 4)];
+
+    public override bool NeedsOwnGround => true;
+
+    public override IReadOnlyList<string> StandsIn => ["beak"];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var foot = context.At("subnasale") + new Body.ChartPoint(0, 2);

@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A fan of petals that all aim at one point of the face.</summary>
 public sealed class PetalFan() : DrawnKind("petalFan", "Petal fan", Family.Ornament, ["forehead", "cheekbone", "chin", "sternum"],
-    [new("petal", "Petals", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1)],
+    [new("petal", "Petals", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Choice("focus", "Aims at", "The point the petals start from.", 0, "nose root", "chin", "notch of the collar bones"),
         ParameterSpec.Count("count", "Petals", "An odd number has one in the middle.", 3, 13, 7),

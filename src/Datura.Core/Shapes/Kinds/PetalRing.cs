@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Petals round the eye: largest at the outer corner, shrinking inwards, stopping part way (common practice).</summary>
 public sealed class PetalRing() : DrawnKind("petalRing", "Petal ring", Family.Ornament, ["orbit", "temple", "cheekbone"],
-    [new("petal", "Petals", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1)],
+    [new("petal", "Petals", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Count("count", "Petals", "Round the eye.", 4, 16, 9),
         ParameterSpec.Length("length", "Length", "Of the largest.", 8, 45, Of(0.17, "outerEyeDistance")),
@@ -11,6 +11,12 @@ public sealed class PetalRing() : DrawnKind("petalRing", "Petal ring", Family.Or
         ParameterSpec.Length("off", "Off the eye", "From the corners of the eye outwards.", 3, 25, 11),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("petal", 0.8, 1.5)];
+
+    public override bool NeedsOwnGround => true;
+
+    public override IReadOnlyList<string> StandsIn => ["socket"];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (inner, outer) = (context.At("endocanthion"), context.At("exocanthion"));

@@ -4,7 +4,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A pointed ear drawn beside the face: the real ear disappears under it.</summary>
 public sealed class PointedEar() : DrawnKind("pointedEar", "Pointed ear", Family.Flesh, ["temple", "jaw", "cheekbone"],
-    [new("ear", "Ear", Stage.BodyColour, Tool.Filbert, 1, 60), new("hollow", "Hollow", Stage.BodyColour, Tool.Filbert, 1, 25), Line("Outline")],
+    [new("ear", "Ear", Stage.BodyColour, Tool.Filbert, 1, 60), new("hollow", "Hollow", Stage.BodyColour, Tool.Filbert, 1, 25), Line("Outline", goesRound: true)],
     [
         ParameterSpec.Length("length", "Length", "From the ear's notch to the tip.", 20, 90, Of(0.4, "lowerFaceHeight")),
         ParameterSpec.Length("width", "Width", "At its broadest.", 10, 45, Of(0.18, "lowerFaceHeight")),
@@ -12,6 +12,10 @@ public sealed class PointedEar() : DrawnKind("pointedEar", "Pointed ear", Family
         ParameterSpec.Ratio("hollowSize", "Hollow", "Size of the dark inside.", 0.2, 0.8, 0.55),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("ear", 6, 5)];
+
+    public override bool NeedsOwnGround => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var root = context.At("tragion") + new ChartPoint(-3, -8);

@@ -2,7 +2,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A ribbon that winds across the forehead or down the cheek, drawn with a flat brush.</summary>
 public sealed class Ribbon() : DrawnKind("ribbon", "Ribbon", Family.Ornament, ["forehead", "cheekbone", "temple"],
-    [new("ribbon", "Ribbon", Stage.BodyColour, Tool.FlatBrush, 1, 50), Line("Edges", Tool.Round1)],
+    [new("ribbon", "Ribbon", Stage.BodyColour, Tool.FlatBrush, 1, 50), Line("Edges", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Choice("along", "Winds", "Its path.", 0, "over the brow", "down the cheek"),
         ParameterSpec.Length("width", "Width", "Of the band.", 4, 26, 11),

@@ -1,10 +1,11 @@
 using Datura.Core.Body;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Breastbone and ribs on the chest, each rib a swelling band that leaves the bone and bends down.</summary>
 public sealed class Ribs() : DrawnKind("ribs", "Breastbone and ribs", Family.Bone, ["sternum", "chest"],
-    [new("bone", "Bone", Stage.BodyColour, Tool.FlatBrush, 1, 85), new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, Optional: true)],
+    [new("bone", "Bone", Stage.BodyColour, Tool.FlatBrush, 1, 85), new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, Optional: true, GoesRound: true)],
     [
         ParameterSpec.Count("count", "Ribs a side", "From the collar bone down.", 1, 6, 3),
         ParameterSpec.Length("length", "Length", "Of the longest rib.", 30, 160, Of(0.25, "shoulderWidth")),
@@ -12,6 +13,8 @@ public sealed class Ribs() : DrawnKind("ribs", "Breastbone and ribs", Family.Bon
         ParameterSpec.Length("bend", "Bend", "How far the outer end hangs.", 0, 60, 18),
     ])
 {
+    public override Companion? UsuallyWith { get; } = new([], ["collarBones"], "suprasternale", CautionCode.RibsWithoutCollarBones);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var body = context.Body;

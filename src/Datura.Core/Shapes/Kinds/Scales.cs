@@ -15,6 +15,10 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
         ParameterSpec.Ratio("fade", "Thin out", "Scales shrink towards the border.", 0, 1, 0.6),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("scale", 0.8, 1)];
+
+    public override IReadOnlyList<string> StencilRoles => ["scale"];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var zone = context.Body.ZoneOutlines[context.Word("on")];

@@ -9,6 +9,8 @@ public sealed class SmileLine() : DrawnKind("smileLine", "Smile line", Family.Fl
         ParameterSpec.Length("width", "Width", "Of the fold in its middle.", 0.6, 6, 2.2, 0.2),
     ])
 {
+    public override bool IsFold => true;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var body = context.Body;

@@ -13,6 +13,10 @@ public sealed class Socket : PartKind
 
     public override IReadOnlyList<string> HangsOn => ["orbit", "lid"];
 
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("dark", -5, 7), new("heart", -4, 6)];
+
+    public override bool NeedsOwnGround => true;
+
     public override bool UsuallyReserved => true;
 
     public override IReadOnlyList<ParameterSpec> Parameters { get; } =

@@ -1,10 +1,11 @@
 using Datura.Core.Body;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The mouth line drawn on over the cheek towards the ear, crossed by flicks that shrink as they climb.</summary>
 public sealed class StretchedMouth() : DrawnKind("stretchedMouth", "Stretched mouth", Family.Bone, ["lips", "cheek hollow", "chin", "upper lip"],
-    [Line("Mouth line and flicks")],
+    [Line("Mouth line and flicks", goesRound: true)],
     [
         ParameterSpec.Length("beyond", "Past the mouth corner", "On the skin.", 10, 110, Of(0.42, "lowerFaceHeight")),
         ParameterSpec.Angle("climb", "Climb", "Towards the ear.", -10, 60, 24),
@@ -15,6 +16,8 @@ public sealed class StretchedMouth() : DrawnKind("stretchedMouth", "Stretched mo
         ParameterSpec.Length("line", "Line width", "At the middle.", 0.6, 5, 1.8, 0.2),
     ])
 {
+    public override Companion? UsuallyWith { get; } = new(["socket"], ["noseCavity", "nosePad", "muzzle", "beak"], "pronasale", CautionCode.MouthWithoutNose);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var corner = context.At("cheilion");

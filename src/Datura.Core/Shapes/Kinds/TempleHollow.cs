@@ -9,6 +9,8 @@ public sealed class TempleHollow() : DrawnKind("templeHollow", "Temple hollow", 
         ParameterSpec.Length("edge", "Soft edge", "Width over which the shade thins out.", 2, 30, 14),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("shade", -3.5, 16)];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = 0.5 * (0.5 * (context.At("frontotemporale") + context.At("exocanthion")) + context.Body.Go(context.At("exocanthion"), 0.55, 34));

@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Shapes.Kinds;
 
@@ -22,6 +23,8 @@ public sealed class ToothRow : PartKind
 
     public override IReadOnlyList<string> HangsOn => ["lips", "upper lip", "chin"];
 
+    public override Companion? UsuallyWith { get; } = new(["socket"], ["noseCavity", "nosePad", "muzzle", "beak"], "pronasale", CautionCode.SkullWithoutNose);
+
     public override bool Sided => false;
 
     public override bool UsuallyReserved => false;
@@ -44,7 +47,7 @@ public sealed class ToothRow : PartKind
     public override IReadOnlyList<CoatRole> Roles { get; } =
     [
         new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 85),
-        new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12),
+        new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, GoesRound: true),
     ];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)

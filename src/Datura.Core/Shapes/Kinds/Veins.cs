@@ -4,7 +4,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Soft branching veins that wander over the skin.</summary>
 public sealed class Veins() : DrawnKind("veins", "Veins", Family.Flesh, ["temple", "forehead", "neck side", "neck front", "chest", "cheekbone"],
-    [Line("Veins", Tool.Round1)],
+    [Line("Veins", Tool.Round1, goesRound: true)],
     [
         ParameterSpec.Choice("from", "Springs from", "The place the veins come from.", 0, "temple", "throat", "brow", "collar bone"),
         ParameterSpec.Count("count", "Veins", "Main ones.", 1, 6, 3),

@@ -12,6 +12,8 @@ public sealed class Warts() : DrawnKind("warts", "Warts", Family.Flesh, ["cheekb
         ParameterSpec.Length("spread", "Spread", "How far apart they scatter.", 6, 60, 22),
     ])
 {
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("body", 2.5, 2)];
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word("on") switch

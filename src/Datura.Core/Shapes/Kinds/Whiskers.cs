@@ -1,3 +1,5 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Whiskers that spring from the muzzle and droop; left and right must match (common practice).</summary>
@@ -10,6 +12,8 @@ public sealed class Whiskers() : DrawnKind("whiskers", "Whiskers", Family.Creatu
         ParameterSpec.Length("width", "Width at the root", "Press at the root, lift to a hair.", 0.6, 4, 1.8, 0.2),
     ])
 {
+    public override Companion? UsuallyWith { get; } = new([], ["whiskerDots"], "subnasale", CautionCode.WhiskersWithoutDots);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var count = (int)Math.Round(context.Number("count"));
