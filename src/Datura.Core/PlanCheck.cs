@@ -263,7 +263,7 @@ public static class PlanCheck
             {
                 Lamps.Together(lamps);
             }
-            catch (ArgumentException problem)
+            catch (InputException problem)
             {
                 found.Add(new("lamps", problem.Message));
             }
@@ -273,7 +273,7 @@ public static class PlanCheck
         {
             setting.FaceLight.Check();
         }
-        catch (ArgumentException problem)
+        catch (InputException problem)
         {
             found.Add(new("lamps", problem.Message));
         }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
@@ -6,6 +7,7 @@ using Datura.Files.Kits;
 using Datura.Files.Motifs;
 using Datura.Store;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
 using Npgsql;
 
@@ -16,7 +18,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
 {
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancel)
     {
-        var problem = Describe(exception);
+        var problem = Describe(exception, context);
         if (problem.Status >= 500)
         {
             log.LogError(exception, "Request {Path} failed", context.Request.Path);
@@ -26,7 +28,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         return await writer.TryWriteAsync(new() { HttpContext = context, ProblemDetails = problem, Exception = exception });
     }
 
-    private static ProblemDetails Describe(Exception exception) => exception switch
+    private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {
         MissingDocumentException => Of(404, "Not found", exception.Message),
         StaleRevisionException stale => With(Of(409, "Changed elsewhere", exception.Message), "currentRevision", stale.Current),
@@ -40,13 +42,33 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         KitFileException kit => WithErrors(Of(400, "Table refused", kit.Message), [("file", kit.Message)]),
         BadInputException bad => WithErrors(Of(400, "Check the input", exception.Message), [(bad.Field, bad.Message)]),
         BadHttpRequestException { InnerException: JsonException json } => WithErrors(
-            Of(400, "Not readable", "The request could not be read. One of its values is missing or of the wrong type."), [(json.Path ?? "$", "missing or of the wrong type")]),
+            Of(400, "Not readable", $"The request could not be read: {Place(json)} is unknown, missing or of the wrong type. See the service's description at /openapi/v1.json."), [(json.Path ?? "$", "unknown, missing or of the wrong type")]),
+        BadHttpRequestException bad when Asked(context) is { Length: > 0 } asked => WithErrors(
+            Of(bad.StatusCode, "Not readable", $"The address must say {string.Join(" and ", asked)}, and each as it is described."), asked.Select(a => (a, "missing or not readable"))),
         BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", "The request could not be read. Check its address and values."),
         JsonException json => WithErrors(Of(400, "Not readable", "The file or request is not valid JSON of the expected form."), [(json.Path ?? "$", "not readable")]),
-        ArgumentException => Of(400, "Check the input", exception.Message),
+        InputException => Of(400, "Check the input", exception.Message),
         NpgsqlException => Of(503, "No database", "The database does not answer. Your work is kept in this browser; try again in a moment."),
         _ => Of(500, "Something broke", "Datura made a mistake. Your saved work is safe; try again, and tell us what you did."),
     };
+
+    // Where in the body, as a painter's program names it.
+    private static string Place(JsonException json) => json.Path is { Length: > 2 } path ? path.TrimStart('$', '.') : "the body";
+
+    // Values that the address must hold and does not, or not in a form that can be read.
+    private static string[] Asked(HttpContext context) =>
+    [
+        .. (context.Features.Get<IExceptionHandlerFeature>()?.Endpoint?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>() ?? [])
+            .Where(p => p.HasTryParse || p.ParameterInfo.ParameterType == typeof(string))
+            .Where(p => context.Features.Get<IExceptionHandlerFeature>()?.RouteValues?.ContainsKey(p.Name) != true && (context.Request.Query.TryGetValue(p.Name, out var given) ? p.HasTryParse && !Reads(given.ToString(), p.ParameterInfo.ParameterType) : !p.IsOptional))
+            .Select(p => p.Name),
+    ];
+
+    private static bool Reads(string text, Type type)
+    {
+        var inner = Nullable.GetUnderlyingType(type) ?? type;
+        return inner == typeof(double) ? double.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(int) ? int.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(bool) ? bool.TryParse(text, out _) : true;
+    }
 
     private static ProblemDetails Of(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
 

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Datura.Files.Json;
 using Datura.Store;
 using Datura.Web;
@@ -16,7 +17,12 @@ builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(connection));
 builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
 builder.Services.AddSingleton<Library>();
 builder.Services.AddSingleton<PlanService>();
-builder.Services.ConfigureHttpJsonOptions(options => DaturaJson.Configure(options.SerializerOptions));
+builder.Services.ConfigureHttpJsonOptions(options =>
+{
+    DaturaJson.Configure(options.SerializerOptions);
+    // What the service does not know it refuses rather than forgets.
+    options.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+});
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<ProblemHandler>();

@@ -1,5 +1,7 @@
 using System.Net;
+using System.Text.Json;
 using System.Text.Json.Nodes;
+using Datura.Files.Json;
 using Datura.Store;
 using Npgsql;
 
@@ -71,5 +73,29 @@ public class ServiceTests(Service service) : IClassFixture<Service>
         }
 
         return folder.FullName;
+    }
+
+    // What the service does not know it refuses by its place, and forgets nothing silently.
+    [Theory]
+    [InlineData("parts", "tool")]
+    [InlineData("", "glitter")]
+    public async Task AnUnknownFieldIsRefusedByItsPlace(string within, string field)
+    {
+        var body = JsonNode.Parse(JsonSerializer.Serialize(await service.DemoRequest(), DaturaJson.Compact))!;
+        (within.Length == 0 ? body["look"]!.AsObject() : body["look"]![within]![0]!.AsObject())[field] = "sponge";
+        var answer = await service.Client.PostAsync("/api/plan", new StringContent(body.ToJsonString(), System.Text.Encoding.UTF8, "application/json"));
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(field, (await Service.Read<Problem>(answer)).Detail, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("/api/faces/odalys/tape?x1=0&y1=0&x2=10", "y2")]
+    [InlineData("/api/faces/odalys/tape?x1=left&y1=0&x2=10&y2=3", "x1")]
+    [InlineData("/api/looks/kelp-bride/picture?face=odalys&kit=saltmarsh-box", "setting")]
+    public async Task AMissingOrUnreadableValueOfTheAddressIsNamed(string address, string name)
+    {
+        var answer = await service.Client.GetAsync(address);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains($"say {name}", (await Service.Read<Problem>(answer)).Detail, StringComparison.Ordinal);
     }
 }

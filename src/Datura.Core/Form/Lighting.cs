@@ -48,22 +48,22 @@ public sealed record FaceLight(IReadOnlyList<LampPlace> Lamps, double Ambient)
     /// <summary>A room or a washed stage: soft, from the front (common practice).</summary>
     public static FaceLight Usual { get; } = new([new(0, 20, 45)], 0.5);
 
-    /// <exception cref="ArgumentException">No light, or a lamp that cannot be.</exception>
+    /// <exception cref="InputException">No light, or a lamp that cannot be.</exception>
     public void Check()
     {
         if (!(Ambient is >= 0 and <= 1) || Lamps.Any(l => !(l.Level is >= 0 and <= 100) || !(l.SpreadDeg is >= 0 and <= 90) || !(Math.Abs(l.AzimuthDeg) <= 360) || !(Math.Abs(l.ElevationDeg) <= 90)))
         {
-            throw new ArgumentException("A lamp stands between −90° and 90° up or down and −360° and 360° round the head, seen under a half angle of 0° to 90°; the share from everywhere goes from 0 to 1.");
+            throw new InputException("A lamp stands between −90° and 90° up or down and −360° and 360° round the head, seen under a half angle of 0° to 90°; the share from everywhere goes from 0 to 1.");
         }
 
         if (Lamps.Select(l => LampPlace.DistanceProblem(l.DistanceM)).FirstOrDefault(p => p is not null) is { } problem)
         {
-            throw new ArgumentException(problem);
+            throw new InputException(problem);
         }
 
         if (Ambient <= 0 && Lamps.Sum(l => l.Level) <= 0)
         {
-            throw new ArgumentException("There is no light on the face. Switch a lamp on, or give some light from everywhere.");
+            throw new InputException("There is no light on the face. Switch a lamp on, or give some light from everywhere.");
         }
     }
 }

@@ -22,17 +22,17 @@ public static class FewestPaints
     public const int MostPaints = 40;
     private const int MostNodes = 4_000_000;
 
-    /// <exception cref="ArgumentException">Too many paints, or a colour that the kit does not come near at all.</exception>
+    /// <exception cref="InputException">Too many paints, or a colour that the kit does not come near at all.</exception>
     public static FewestAnswer Of(IReadOnlyList<WantedColour> wanted, IReadOnlyList<PaintDescription> paints, double mostDeltaE)
     {
         if (paints.Count is 0 or > MostPaints)
         {
-            throw new ArgumentException($"The search takes kits of 1 to {MostPaints} paints; this one has {paints.Count}. Leave out what is not packed.");
+            throw new InputException($"The search takes kits of 1 to {MostPaints} paints; this one has {paints.Count}. Leave out what is not packed.");
         }
 
         if (!(mostDeltaE is >= 0.5 and <= 30))
         {
-            throw new ArgumentException("Choose a difference between 0.5 and 30 ΔE00: about 2 is just seen, 6 is plain.");
+            throw new InputException("Choose a difference between 0.5 and 30 ΔE00: about 2 is just seen, 6 is plain.");
         }
 
         var colours = wanted.DistinctBy(w => w.Colour).ToArray();
@@ -41,7 +41,7 @@ public static class FewestPaints
         {
             if (ways[k].Count == 0)
             {
-                throw new ArgumentException(FormattableString.Invariant(
+                throw new InputException(FormattableString.Invariant(
                     $"{colours[k].Use}: no mix of up to three paints comes within {mostDeltaE:0.#} ΔE00. Allow more difference, or add a paint."));
             }
         }

@@ -47,12 +47,12 @@ public static class Film
         film.R + film.T * film.T * ground / (1 - film.R * ground);
 
     /// <summary>K and S per µm of a film seen over two grounds; all reflectances without surface reflection.</summary>
-    /// <exception cref="ArgumentException">No real film could look like that.</exception>
+    /// <exception cref="InputException">No real film could look like that.</exception>
     public static (double K, double S) Solve(double overDark, double overLight, double dark, double light, double thicknessUm)
     {
         if (overLight < overDark - 1e-9)
         {
-            throw new ArgumentException("The card is darker over white than over black; no paint can do that. Check which is which.");
+            throw new InputException("The card is darker over white than over black; no paint can do that. Check which is which.");
         }
 
         // Both grounds obey R = R0 + T²g/(1 − R0 g); the terms in R0² cancel between the two.

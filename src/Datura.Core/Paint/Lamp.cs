@@ -34,15 +34,15 @@ public static class Lamps
     ];
 
     public static Lamp Find(string id) => All.FirstOrDefault(l => l.Id == id)
-        ?? throw new ArgumentException($"There is no lamp called {id}. Known lamps: {string.Join(", ", All.Select(l => l.Id))}.");
+        ?? throw new InputException($"There is no lamp called {id}. Known lamps: {string.Join(", ", All.Select(l => l.Id))}.");
 
     /// <summary>Several lamps at once; each counts by its level at equal luminance.</summary>
-    /// <exception cref="ArgumentException">No lamp, an unknown one, or no light at all.</exception>
+    /// <exception cref="InputException">No lamp, an unknown one, or no light at all.</exception>
     public static double[] Together(IReadOnlyList<LampLevel> lamps)
     {
         if (lamps.Count == 0 || lamps.Any(l => !(l.Level is >= 0 and <= 10)) || lamps.Sum(l => l.Level) <= 0)
         {
-            throw new ArgumentException("There is no light. Give at least one lamp a level above 0 and up to 10.");
+            throw new InputException("There is no light. Give at least one lamp a level above 0 and up to 10.");
         }
 
         var sum = new double[Spectrum.Bands];

@@ -15,16 +15,16 @@ public sealed record PaintOptics(double[] K, double[] S)
     private static readonly ConcurrentDictionary<(Lab, Lab, double), CardReading> Read = new();
 
     /// <summary>Likeliest K and S of a paint by its card.</summary>
-    /// <exception cref="ArgumentException">The card's numbers are nonsense.</exception>
+    /// <exception cref="InputException">The card's numbers are nonsense.</exception>
     public static PaintOptics Of(PaintDescription paint) => CardOf(paint).Optics;
 
     /// <summary>As above, with how far the card is missed and how sure K and S are.</summary>
-    /// <exception cref="ArgumentException">The card's numbers are nonsense.</exception>
+    /// <exception cref="InputException">The card's numbers are nonsense.</exception>
     public static CardReading CardOf(PaintDescription paint) => Read.GetOrAdd((paint.OverBlack, paint.OverWhite, paint.CardFilmUm), _ =>
     {
         if (paint.CardFilmUm is not (> 0 and < 500))
         {
-            throw new ArgumentException(FormattableString.Invariant(
+            throw new InputException(FormattableString.Invariant(
                 $"{paint.Name}: a card film of {paint.CardFilmUm:0.#} µm cannot be. Give the dry film, usually 10 to 60 µm."));
         }
 
@@ -32,7 +32,7 @@ public sealed record PaintOptics(double[] K, double[] S)
         {
             if (!(colour.L is >= 0 and <= 100 && Math.Abs(colour.A) <= MostAxis && Math.Abs(colour.B) <= MostAxis))
             {
-                throw new ArgumentException(FormattableString.Invariant(
+                throw new InputException(FormattableString.Invariant(
                     $"{paint.Name}: no card has the colour L* {colour.L:0.#}, a* {colour.A:0.#}, b* {colour.B:0.#}. L* goes from 0 to 100, a* and b* from −{MostAxis} to {MostAxis}. Check the three numbers."));
             }
         }
@@ -44,12 +44,12 @@ public sealed record PaintOptics(double[] K, double[] S)
     private const int MostAxis = 150;
 
     /// <summary>A mix weighs K and S by parts (Duncan 1940: both are additive by concentration).</summary>
-    /// <exception cref="ArgumentException">The mix names no paint, one not in the kit, or a share that is not positive.</exception>
+    /// <exception cref="InputException">The mix names no paint, one not in the kit, or a share that is not positive.</exception>
     public static PaintOptics Of(PaintMix mix, Kit kit)
     {
         if (mix.Shares.Count == 0 || mix.Shares.Any(s => s.Parts <= 0))
         {
-            throw new ArgumentException("A mix needs at least one paint, each with one part or more.");
+            throw new InputException("A mix needs at least one paint, each with one part or more.");
         }
 
         var total = mix.Shares.Sum(s => s.Parts);
@@ -60,7 +60,7 @@ public sealed record PaintOptics(double[] K, double[] S)
     }
 
     public static PaintDescription Find(Kit kit, string paint) => kit.Paints.FirstOrDefault(p => p.Id == paint)
-        ?? throw new ArgumentException($"The kit {kit.Name} has no paint {paint}. Choose another or add it to the kit.");
+        ?? throw new InputException($"The kit {kit.Name} has no paint {paint}. Choose another or add it to the kit.");
 
     /// <summary>Reflectance of this paint laid over a ground, both without surface reflection.</summary>
     public double[] Over(ReadOnlySpan<double> ground, double thicknessUm)

@@ -15,23 +15,23 @@ public static class PhotoColour
     /// <param name="spot">Mean red, green and blue of the spot, 0 to 255.</param>
     /// <param name="white">The same of the white beside it.</param>
     /// <param name="whiteReflectance">What the white sends back, 0.5 to 1.</param>
-    /// <exception cref="ArgumentException">The white cannot be used, or a value is no colour.</exception>
+    /// <exception cref="InputException">The white cannot be used, or a value is no colour.</exception>
     public static Lab Of((double R, double G, double B) spot, (double R, double G, double B) white, double whiteReflectance = PaperWhite)
     {
         double[] all = [spot.R, spot.G, spot.B, white.R, white.G, white.B];
         if (all.Any(v => !(v is >= 0 and <= 255)) || !(whiteReflectance is >= 0.5 and <= 1))
         {
-            throw new ArgumentException("Red, green and blue lie between 0 and 255, and a white sends back at least half the light.");
+            throw new InputException("Red, green and blue lie between 0 and 255, and a white sends back at least half the light.");
         }
 
         if (Math.Max(white.R, Math.Max(white.G, white.B)) >= Burnt)
         {
-            throw new ArgumentException("The white is overexposed in this photo, so it tells nothing of the light. Take the photo a little darker.");
+            throw new InputException("The white is overexposed in this photo, so it tells nothing of the light. Take the photo a little darker.");
         }
 
         if (Math.Min(white.R, Math.Min(white.G, white.B)) < Dark)
         {
-            throw new ArgumentException("The white looks dark in this photo. Point at the white paper, or take the photo in brighter, even light.");
+            throw new InputException("The white looks dark in this photo. Point at the white paper, or take the photo in brighter, even light.");
         }
 
         double Share(double s, double w) => Math.Min(1, whiteReflectance * Linear(s) / Linear(w));

@@ -27,17 +27,17 @@ public static class RecipeSearch
     private const double WorthDeltaE = 0.5;
 
     /// <param name="paints">Paints that may be used, at least one.</param>
-    /// <exception cref="ArgumentException">No paint may be used, or no such colour.</exception>
+    /// <exception cref="InputException">No paint may be used, or no such colour.</exception>
     public static RecipeAnswer For(Lab wanted, IReadOnlyList<PaintDescription> paints)
     {
         if (paints.Count == 0)
         {
-            throw new ArgumentException("No paint of the kit may be used here. Add one to the kit, or allow more.");
+            throw new InputException("No paint of the kit may be used here. Add one to the kit, or allow more.");
         }
 
         if (!(wanted.L is >= 0 and <= 100 && Math.Abs(wanted.A) <= 130 && Math.Abs(wanted.B) <= 130))
         {
-            throw new ArgumentException("There is no such colour. L* lies between 0 and 100, a* and b* between −130 and 130.");
+            throw new InputException("There is no such colour. L* lies between 0 and 100, a* and b* between −130 and 130.");
         }
 
         var optics = paints.Select(PaintOptics.Of).ToArray();

@@ -36,12 +36,12 @@ public static class SkinTone
     /// Seen reflectance per band: what melanin and blood leave of a pale ground, in the amounts that give this colour
     /// exactly; for tones that no such mixture gives, the smoothest reflectance of the colour.
     /// </summary>
-    /// <exception cref="ArgumentException">No skin has this colour.</exception>
+    /// <exception cref="InputException">No skin has this colour.</exception>
     public static double[] Reflectance(Lab skin)
     {
         if (skin.L is < 8 or > 95 || Math.Abs(skin.A) > 45 || skin.B is < -20 or > 50)
         {
-            throw new ArgumentException(FormattableString.Invariant(
+            throw new InputException(FormattableString.Invariant(
                 $"L* {skin.L:0.#}, a* {skin.A:0.#}, b* {skin.B:0.#} is no skin tone. Skin lies near L* 20 to 80, a* 3 to 20, b* 5 to 28."));
         }
 

@@ -9,8 +9,8 @@ namespace Datura.Core.Paint;
 /// </summary>
 public static class SmoothReflectance
 {
-    /// <exception cref="ArgumentException">No reflectance between 0 and 1 has this colour.</exception>
-    public static double[] For(Lab colour) => Found(colour) ?? throw new ArgumentException(FormattableString.Invariant(
+    /// <exception cref="InputException">No reflectance between 0 and 1 has this colour.</exception>
+    public static double[] For(Lab colour) => Found(colour) ?? throw new InputException(FormattableString.Invariant(
         $"No paint or skin can have the colour L* {colour.L:0.#}, a* {colour.A:0.#}, b* {colour.B:0.#}. Check the three numbers."));
 
     private static double[]? Found(Lab colour)

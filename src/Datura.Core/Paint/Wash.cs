@@ -23,12 +23,12 @@ public static class WashSearch
     private const int Finalists = 12;
     private const double MostShare = 1;
 
-    /// <exception cref="ArgumentException">No paint may be used.</exception>
+    /// <exception cref="InputException">No paint may be used.</exception>
     public static Wash For(Lab wanted, PaintStack skin, IReadOnlyList<PaintDescription> paints)
     {
         if (paints.Count == 0)
         {
-            throw new ArgumentException("No paint of the kit may be used here. Add one to the kit, or allow more.");
+            throw new InputException("No paint of the kit may be used here. Add one to the kit, or allow more.");
         }
 
         var optics = paints.Select(PaintOptics.Of).ToArray();

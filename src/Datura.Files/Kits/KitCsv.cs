@@ -1,3 +1,4 @@
+using Datura.Core;
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
@@ -115,7 +116,7 @@ public static class KitCsv
         {
             PaintOptics.Of(paint);
         }
-        catch (ArgumentException problem)
+        catch (InputException problem)
         {
             throw new KitFileException(csv.Parser.RawRow, $"{paint.Name}: {problem.Message}");
         }

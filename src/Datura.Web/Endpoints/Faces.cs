@@ -159,7 +159,7 @@ public static class FaceEndpoints
         {
             SkinTone.Reflectance(face.Skin);
         }
-        catch (ArgumentException problem)
+        catch (InputException problem)
         {
             throw new BadInputException("skin", problem.Message);
         }

@@ -119,7 +119,7 @@ public static class KitEndpoints
         {
             PaintOptics.Of(paint);
         }
-        catch (ArgumentException problem)
+        catch (InputException problem)
         {
             throw new BadInputException(field, problem.Message.StartsWith(paint.Name, StringComparison.Ordinal) ? problem.Message : $"{paint.Name}: {problem.Message}");
         }

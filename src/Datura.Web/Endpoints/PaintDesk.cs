@@ -120,7 +120,7 @@ public static class PaintDeskEndpoints
                 var colour = PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite);
                 return TypedResults.Ok(new PhotoAnswer(new(Math.Round(colour.L, 1), Math.Round(colour.A, 1), Math.Round(colour.B, 1)), Srgb.From(colour).Hex));
             }
-            catch (ArgumentException problem)
+            catch (InputException problem)
             {
                 throw new BadInputException("white", problem.Message);
             }

@@ -48,7 +48,7 @@ public class FormTests
 
     [Fact]
     public void WithoutAnyLightASentenceSaysSo() => Assert.Contains(
-        "no light", Assert.Throws<ArgumentException>(() => LitSkin.Of(Relief.None(Grid), new([new(0, 0, 0, 0)], 0))).Message, StringComparison.Ordinal);
+        "no light", Assert.Throws<InputException>(() => LitSkin.Of(Relief.None(Grid), new([new(0, 0, 0, 0)], 0))).Message, StringComparison.Ordinal);
 
     // A minute of arc: 0.29 mm at a metre, 5.8 mm at twenty.
     [Theory]

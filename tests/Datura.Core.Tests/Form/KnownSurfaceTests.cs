@@ -88,7 +88,7 @@ public class KnownSurfaceTests
     [InlineData(-3, "in or against the head")]
     [InlineData(10_000, "lights the whole face alike")]
     public void ALampThatCannotStandThereIsRefused(double metres, string words) => Assert.Contains(
-        words, Assert.Throws<ArgumentException>(() => new FaceLight([new(0, 0, 10, 1, metres)], 0.2).Check()).Message, StringComparison.Ordinal);
+        words, Assert.Throws<InputException>(() => new FaceLight([new(0, 0, 10, 1, metres)], 0.2).Check()).Message, StringComparison.Ordinal);
 
     // What is kept while the lamp is dragged gives the tones that the whole computation gives.
     [Fact]

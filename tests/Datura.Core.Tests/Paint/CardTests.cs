@@ -82,14 +82,14 @@ public class CardTests
     [InlineData(1_000_000)]
     [InlineData(double.NaN)]
     public void AFilmOfNothingOrAMetreIsRefused(double um) =>
-        Assert.Contains("µm", Assert.Throws<ArgumentException>(() => PaintOptics.Of(Paint(new(40, 10, 10), new(45, 11, 11), um))).Message, StringComparison.Ordinal);
+        Assert.Contains("µm", Assert.Throws<InputException>(() => PaintOptics.Of(Paint(new(40, 10, 10), new(45, 11, 11), um))).Message, StringComparison.Ordinal);
 
     [Theory]
     [InlineData(double.NaN, 0)]
     [InlineData(-4, 0)]
     [InlineData(50, 900)]
     public void NonsenseColoursAreRefused(double l, double a) =>
-        Assert.Contains("Check the three numbers", Assert.Throws<ArgumentException>(() => PaintOptics.Of(Paint(new(l, a, 10), new(45, 11, 11), 20))).Message, StringComparison.Ordinal);
+        Assert.Contains("Check the three numbers", Assert.Throws<InputException>(() => PaintOptics.Of(Paint(new(l, a, 10), new(45, 11, 11), 20))).Message, StringComparison.Ordinal);
 
     // ΔE00 between the true and the read film over a light and a dark skin, in rising order.
     internal static double[] Read(Func<Lab, Lab> reading, out int doubted)

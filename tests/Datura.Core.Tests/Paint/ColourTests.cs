@@ -78,5 +78,5 @@ public class ColourTests
 
     [Fact]
     public void AColourNoSurfaceCanHaveIsRefused() =>
-        Assert.Throws<ArgumentException>(() => SmoothReflectance.For(new(60, 120, -120)));
+        Assert.Throws<InputException>(() => SmoothReflectance.For(new(60, 120, -120)));
 }

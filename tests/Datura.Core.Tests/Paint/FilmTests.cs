@@ -58,7 +58,7 @@ public class FilmTests
     [Fact]
     public void ACardDarkerOverWhiteIsRefusedInWords()
     {
-        var problem = Assert.Throws<ArgumentException>(() => Film.Solve(0.5, 0.3, 0.02, 0.9, 20));
+        var problem = Assert.Throws<InputException>(() => Film.Solve(0.5, 0.3, 0.02, 0.9, 20));
         Assert.Contains("darker over white", problem.Message, StringComparison.Ordinal);
     }
 

@@ -85,10 +85,10 @@ public class LightTests
     [Fact]
     public void NoLightIsRefused()
     {
-        Assert.Throws<ArgumentException>(() => Lamps.Together([]));
-        Assert.Throws<ArgumentException>(() => Lamps.Together([new("red", 0)]));
-        Assert.Throws<ArgumentException>(() => Lamps.Together([new("red", double.NaN)]));
-        Assert.Throws<ArgumentException>(() => Lamps.Together([new("moonshine", 1)]));
+        Assert.Throws<InputException>(() => Lamps.Together([]));
+        Assert.Throws<InputException>(() => Lamps.Together([new("red", 0)]));
+        Assert.Throws<InputException>(() => Lamps.Together([new("red", double.NaN)]));
+        Assert.Throws<InputException>(() => Lamps.Together([new("moonshine", 1)]));
     }
 
     [Fact]

@@ -35,7 +35,7 @@ public class PaintTests
 
     [Fact]
     public void ANonsenseSkinToneIsRefusedInWords() =>
-        Assert.Contains("no skin tone", Assert.Throws<ArgumentException>(() => SkinTone.Reflectance(new(50, -60, 0))).Message, StringComparison.Ordinal);
+        Assert.Contains("no skin tone", Assert.Throws<InputException>(() => SkinTone.Reflectance(new(50, -60, 0))).Message, StringComparison.Ordinal);
 
     [Fact]
     public void MoreWhiteIsLighterOnDarkSkin()
@@ -92,7 +92,7 @@ public class PaintTests
 
     [Fact]
     public void AnUnknownPaintIsNamed() =>
-        Assert.Contains("tar", Assert.Throws<ArgumentException>(() => PaintOptics.Of(new PaintMix([new("tar", 1)]), DemoWorld.Kit)).Message, StringComparison.Ordinal);
+        Assert.Contains("tar", Assert.Throws<InputException>(() => PaintOptics.Of(new PaintMix([new("tar", 1)]), DemoWorld.Kit)).Message, StringComparison.Ordinal);
 
     [Fact]
     public void InAPictureTheMiddleOfACoatIsTheStackAndTheRestIsSkin()

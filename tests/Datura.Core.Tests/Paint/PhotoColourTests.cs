@@ -47,5 +47,5 @@ public class PhotoColourTests
     [InlineData(253, 240, 230, "overexposed")]
     [InlineData(200, 180, 40, "dark")]
     public void AWhiteThatTellsNothingIsRefused(double r, double g, double b, string word) =>
-        Assert.Contains(word, Assert.Throws<ArgumentException>(() => PhotoColour.Of((100, 80, 70), (r, g, b))).Message, StringComparison.Ordinal);
+        Assert.Contains(word, Assert.Throws<InputException>(() => PhotoColour.Of((100, 80, 70), (r, g, b))).Message, StringComparison.Ordinal);
 }

@@ -66,9 +66,9 @@ public class WashTests
     [Fact]
     public void ABurntOrDarkWhiteIsRefusedWithAdvice()
     {
-        Assert.Contains("overexposed", Assert.Throws<ArgumentException>(() => PhotoColour.Of((90, 80, 70), (255, 255, 255))).Message, StringComparison.Ordinal);
-        Assert.Contains("dark", Assert.Throws<ArgumentException>(() => PhotoColour.Of((9, 8, 7), (40, 41, 42))).Message, StringComparison.Ordinal);
-        Assert.Throws<ArgumentException>(() => PhotoColour.Of((double.NaN, 0, 0), (200, 200, 200)));
+        Assert.Contains("overexposed", Assert.Throws<InputException>(() => PhotoColour.Of((90, 80, 70), (255, 255, 255))).Message, StringComparison.Ordinal);
+        Assert.Contains("dark", Assert.Throws<InputException>(() => PhotoColour.Of((9, 8, 7), (40, 41, 42))).Message, StringComparison.Ordinal);
+        Assert.Throws<InputException>(() => PhotoColour.Of((double.NaN, 0, 0), (200, 200, 200)));
     }
 
     [Fact]
