@@ -186,3 +186,14 @@ test('measures that are left out are shown as estimated and follow the given one
   await page.getByText('Child, about 5').click()
   await expect(page.getByLabel('Face height, mm', { exact: true })).toHaveValue('148')
 })
+
+// The rule has its strip beside the chart; what is drawn over the chart lies over all of it and nothing else.
+test('lines and dots lie on the chart where its skin is', async ({ page }) => {
+  await openCopy(page)
+  await page.getByRole('button', { name: 'Map', exact: true }).click()
+  const sheet = page.locator('.chart .sheet')
+  const canvas = (await sheet.locator('canvas').boundingBox())!
+  const labels = (await sheet.locator('> :nth-child(2)').boundingBox())!
+  expect(Math.abs(labels.x - canvas.x)).toBeLessThan(1)
+  expect(Math.abs(labels.width - canvas.width)).toBeLessThan(1)
+})

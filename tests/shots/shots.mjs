@@ -1,4 +1,5 @@
-// Takes the pictures of docs/ from the demo data. Start ./run --fresh --yes first, then: node tests/shots/shots.mjs
+// Takes the pictures of docs/ from the demo data. Start ./run --fresh --yes first, then: node tests/shots/shots.mjs [word]
+// With a word only the pictures whose name holds it.
 import { execFileSync } from 'node:child_process'
 import { rmSync, writeFileSync } from 'node:fs'
 import { chromium } from '../e2e/node_modules/@playwright/test/index.mjs'
@@ -20,7 +21,10 @@ const browser = await chromium.launch({
   ],
 })
 
+const only = process.argv[2] ?? ''
+
 async function shot(name, path, { theme = 'paper', face = 'odalys', width = 1280, height = 800, act } = {}) {
+  if (!name.includes(only)) return
   const page = await browser.newPage({ viewport: { width, height } })
   await page.addInitScript(
     ([t, f]) => {
@@ -37,7 +41,11 @@ async function shot(name, path, { theme = 'paper', face = 'odalys', width = 1280
     await page.waitForTimeout(2500)
   }
   // Pictures come from the service, slowly on its first start.
-  await page.waitForFunction(() => [...document.images].every((i) => i.complete || i.loading === 'lazy'), null, { timeout: 60_000 })
+  await page.waitForFunction(
+    () => [...document.images].every((i) => i.complete || i.loading === 'lazy'),
+    null,
+    { timeout: 60_000 },
+  )
   await page.waitForTimeout(1500)
   await page.screenshot({
     path: new URL(`screenshots/${name}.png`, docs).pathname,

@@ -187,7 +187,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var parts = new List<ExpandedPart>();
         foreach (var expanded in full.Parts)
         {
-            if (expanded.Kind is not FormKind && QuickVersion.Of(expanded.Kind, expanded.Part, kit, out var what) is { } quick)
+            if (!expanded.Kind.IsReckoned && QuickVersion.Of(expanded.Kind, expanded.Part, kit, out var what) is { } quick)
             {
                 said[quick.Id] = what;
                 parts.Add(new(quick, expanded.Kind, expanded.Kind.Expand(full.Body, quick, setting.Costume)));

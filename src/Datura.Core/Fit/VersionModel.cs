@@ -75,38 +75,15 @@ internal sealed class VersionModel
         return LinearExpr.Sum(needed.Select(n => n.Value * (long)Math.Floor(Units * seconds(n.Key))));
     }
 
-    /// <summary>Forbids this choice and all that do more: what takes too long does not get shorter by painting more.</summary>
-    public void NeverAsMuchAs(IReadOnlyList<LesserPart?> chosen)
-    {
-        var less = new List<ILiteral>();
-        for (var k = 0; k < choices.Count; k++)
-        {
-            var seconds = Seconds(chosen[k]?.Jobs ?? choices[k].Full);
-            less.AddRange(Enumerable.Range(0, choices[k].Lesser.Count).Where(m => choices[k].Lesser[m] != chosen[k] && Seconds(choices[k].Lesser[m].Jobs) < seconds).Select(m => lessers[k][m]));
-        }
-
-        Model.AddBoolOr(less);
-
-        static double Seconds(IReadOnlyList<CoatJob> jobs) => jobs.Sum(j => j.WorkSeconds);
-    }
-
     /// <returns>The best choice, a null entry for a part in full; null when there is none.</returns>
     public LesserPart?[]? Solve(double effort)
     {
         var solver = new CpSolver { StringParameters = FormattableString.Invariant($"max_deterministic_time:{effort} num_workers:1 random_seed:7") };
         var status = solver.Solve(Model);
-        IsProven = status == CpSolverStatus.Optimal;
-        Bound = solver.BestObjectiveBound / CostUnits;
         return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible
             ? [.. choices.Select((c, k) => Enumerable.Range(0, c.Lesser.Count).Where(m => solver.BooleanValue(lessers[k][m])).Select(m => c.Lesser[m]).FirstOrDefault())]
             : null;
     }
-
-    /// <summary>Whether the last answer is known to be the best.</summary>
-    public bool IsProven { get; private set; }
-
-    /// <summary>No choice loses less than this share, as far as the last search knows.</summary>
-    public double Bound { get; private set; }
 
     private BoolVar? Out(int k) => Enumerable.Range(0, choices[k].Lesser.Count).Where(m => choices[k].Lesser[m].Version == PartVersion.Out).Select(m => lessers[k][m]).FirstOrDefault();
 }

@@ -25,6 +25,8 @@ public sealed class FormKind : PartKind
 
     public override bool Movable => false;
 
+    public override bool IsReckoned => true;
+
     public static FormKind Of(IReadOnlyList<Tone> tones, ShadeWith school, bool folds, bool drops)
     {
         var tool = school switch { ShadeWith.Powder => Tool.SoftBrush, ShadeWith.Wash => Tool.FlatBrush, _ => Tool.HalfRoundSponge };

@@ -76,7 +76,7 @@ public static class CoatJobs
     {
         var first = part.Kind.Roles[0];
         // Computed tones run into each other and are laid by the tone map.
-        if (first.Stage is Stage.Base or Stage.Line || part.Kind is Form.FormKind)
+        if (first.Stage is Stage.Base or Stage.Line || part.Kind.IsReckoned)
         {
             return [];
         }

@@ -33,6 +33,9 @@ public abstract class PartKind
     /// <summary>Whether the painter may move it off where it hangs.</summary>
     public virtual bool Movable => true;
 
+    /// <summary>Whether its marks are reckoned from the rest of the look: no painter hangs it, maps it or hurries it.</summary>
+    public virtual bool IsReckoned => false;
+
     /// <summary>Roles that stand out of the skin or lie in it, the main one first; none for what is flat.</summary>
     public virtual IReadOnlyList<RoleRelief> Relief => [];
 

@@ -61,20 +61,22 @@ function leave() {
 
 <template>
   <section class="chart" aria-label="Skin chart">
-    <canvas
-      ref="canvas"
-      aria-label="Flat chart of the skin. Click a place to add a part."
-      @pointermove="move"
-      @pointerleave="leave"
-      @click="click"
-    />
+    <div class="sheet">
+      <canvas
+        ref="canvas"
+        aria-label="Flat chart of the skin. Click a place to add a part."
+        @pointermove="move"
+        @pointerleave="leave"
+        @click="click"
+      />
+      <skin-labels :scene="scene" :tick="drawn" />
+    </div>
     <svg aria-hidden="true" class="tape">
       <template v-for="tick in ticks" :key="tick.y">
         <line :x1="RULER - (tick.strong ? 8 : 4)" :x2="RULER" :y1="tick.y" :y2="tick.y" />
         <text v-if="tick.text" :x="RULER - 11" :y="tick.y + 4">{{ tick.text }}</text>
       </template>
     </svg>
-    <skin-labels :scene="scene" :tick="drawn" />
     <p class="title">Skin chart, {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root</p>
     <p v-if="where" class="where">{{ where }}</p>
   </section>
@@ -90,10 +92,14 @@ function leave() {
 }
 
 /* The rule has a strip of its own beside the chart. */
-canvas {
+.sheet {
   position: absolute;
   inset: 0 0 0 42px;
-  width: calc(100% - 42px);
+  overflow: hidden;
+}
+
+canvas {
+  width: 100%;
   height: 100%;
   display: block;
 }

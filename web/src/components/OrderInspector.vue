@@ -67,7 +67,7 @@ function holds(id: string) {
               ? 'and none is shorter still.'
               : `within ${(100 * order.shortest.gap).toFixed(1)} % of the best conceivable.`
           }}</span>
-          <n-button size="small" type="primary" @click="order.takeShortest">Use it</n-button>
+          <n-button class="use" size="small" type="primary" @click="order.takeShortest">Use it</n-button>
         </p>
         <p v-else class="faint">
           {{
@@ -233,6 +233,11 @@ function holds(id: string) {
 </template>
 
 <style scoped>
+.use {
+  display: flex;
+  margin-top: 6px;
+}
+
 .why {
   margin: 0;
   padding-left: 18px;

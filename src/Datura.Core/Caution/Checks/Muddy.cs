@@ -16,7 +16,7 @@ public static class Muddy
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
-        foreach (var job in look.Jobs.Where(j => j.Role.Stage != Stage.Map && j.PartId != Form.FormKind.PartId))
+        foreach (var job in look.Jobs.Where(j => j.Role.Stage != Stage.Map && !look.Parts.Any(p => p.Part.Id == j.PartId && p.Kind.IsReckoned)))
         {
             foreach (var (a, b, how) in Pairs(job, look))
             {
