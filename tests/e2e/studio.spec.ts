@@ -73,7 +73,7 @@ for (const theme of ['paper', 'wings']) {
     expect(await faults(page)).toEqual([])
     await openCopy(page)
     expect(await faults(page)).toEqual([])
-    for (const lens of ['Map', 'Coats']) {
+    for (const lens of ['Map', 'Form', 'Order', 'Coats']) {
       await page.getByRole('button', { name: lens, exact: true }).click()
       await page.waitForTimeout(1500)
       expect(await faults(page)).toEqual([])

@@ -33,7 +33,6 @@ const distances = computed(() => {
         v-for="l in LENSES"
         :key="l.id"
         :aria-pressed="mapping.lens === l.id"
-        :aria-label="l.label"
         :title="`${l.does} (${l.key.toUpperCase()})`"
         @click="mapping.lens = l.id"
       >

@@ -1,0 +1,216 @@
+<script setup lang="ts">
+import { NSelect, NSwitch } from 'naive-ui'
+import { computed, ref, toRef, watch } from 'vue'
+import { api, type Cast, type PaintOnSkin, type RecipeAnswer, type Wash } from '../api/client'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import LabFields from './LabFields.vue'
+import NamedSlider from './NamedSlider.vue'
+import PhotoPicker from './PhotoPicker.vue'
+
+const SEARCH_AFTER_MS = 200
+
+/** The nearest mix to a wanted colour, its shadow and wash, and how thin a paint casts this skin to a lightness. */
+const props = defineProps<{ paints: PaintOnSkin[] }>()
+
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const wanted = ref({ l: 45, a: -30, b: 22 })
+const eyes = ref(false)
+const lips = ref(false)
+const without = ref<string | null>(null)
+const recipe = ref<RecipeAnswer | null>(null)
+const recipeProblem = ref('')
+const wash = ref<Wash | null>(null)
+const castPaint = ref<string | null>(null)
+const castL = ref(50)
+const cast = ref<Cast | null>(null)
+const castProblem = ref('')
+let timer = 0
+
+const paints = toRef(props, 'paints')
+const paintOptions = computed(() => paints.value.map((p) => ({ label: p.name, value: p.id })))
+
+watch(
+  [wanted, eyes, lips, without, () => preferences.kit, () => preferences.face, () => catalogue.kits],
+  () => {
+    window.clearTimeout(timer)
+    timer = window.setTimeout(async () => {
+      try {
+        const asked = [
+          preferences.kit,
+          preferences.face,
+          wanted.value,
+          eyes.value,
+          lips.value,
+          without.value,
+        ] as const
+        ;[recipe.value, wash.value] = await Promise.all([api.recipe(...asked), api.wash(...asked)])
+        recipeProblem.value = ''
+      } catch (error) {
+        recipe.value = wash.value = null
+        recipeProblem.value = (error as Error).message
+      }
+    }, SEARCH_AFTER_MS)
+  },
+  { deep: true, immediate: true },
+)
+
+watch(
+  paints,
+  (now) => {
+    if (!now.some((p) => p.id === castPaint.value)) castPaint.value = now[0]?.id ?? null
+  },
+  { immediate: true },
+)
+
+watch(
+  [castPaint, castL, paints],
+  async () => {
+    if (!castPaint.value) return
+    try {
+      cast.value = await api.cast(preferences.kit, preferences.face, castPaint.value, castL.value)
+      castProblem.value = ''
+    } catch (error) {
+      cast.value = null
+      castProblem.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+
+function words(r: { shares: RecipeAnswer['best']['shares'] }) {
+  return r.shares.map((s) => `${s.parts} ${s.parts === 1 ? 'part' : 'parts'} ${s.name}`).join(', ')
+}
+</script>
+
+<template>
+  <section class="recipe" aria-label="Recipe">
+    <h2>Mix a colour</h2>
+    <p class="faint">CIELAB as read off a sample by day.</p>
+    <lab-fields v-model="wanted" name="Wanted" />
+    <div><photo-picker what="the sample" label="From a photo" @picked="(c) => (wanted = c)" /></div>
+    <div class="line">
+      <span>fit for the eye area</span><n-switch v-model:value="eyes" aria-label="fit for the eye area" />
+    </div>
+    <div class="line">
+      <span>fit for lips</span><n-switch v-model:value="lips" aria-label="fit for lips" />
+    </div>
+    <div class="line">
+      <span>without</span>
+      <n-select
+        v-model:value="without"
+        size="small"
+        :options="paintOptions"
+        clearable
+        placeholder="a paint that is empty"
+        aria-label="Without this paint"
+        style="width: 190px"
+      />
+    </div>
+    <p v-if="recipeProblem" class="stop" role="alert">{{ recipeProblem }}</p>
+    <template v-if="recipe">
+      <div class="answer">
+        <span class="big" :style="{ background: recipe.wanted }"><span>wanted</span></span>
+        <span class="big" :style="{ background: recipe.best.colour }"><span>mix</span></span>
+        <span class="big" :style="{ background: recipe.best.onSkin }"><span>on this skin</span></span>
+      </div>
+      <p>
+        <b>{{ words(recipe.best) }}</b><br />
+        <span class="faint"
+          >{{ recipe.best.deltaE }} ΔE00 from the wanted colour, two coats on this skin.</span
+        >
+      </p>
+      <p v-if="recipe.best.shares.length > 1">
+        <span class="dot" :style="{ background: recipe.single.colour }" /> Unmixed:
+        {{ recipe.single.shares[0]?.name }}
+        <span class="faint">{{ recipe.single.deltaE }} ΔE00</span>
+      </p>
+    </template>
+    <template v-if="recipe && wash">
+      <p>
+        <span class="dot" :style="{ background: recipe.deeper.colour }" /> For its shadows:
+        {{ words(recipe.deeper) }}
+      </p>
+      <p>
+        <span class="dot" :style="{ background: wash.seen }" /> As a wash on this skin: {{ words(wash) }},
+        {{ Math.round(100 * wash.share) }} % of a usual coat ({{ wash.filmUm }} µm)
+        <span class="faint">{{ wash.deltaE }} ΔE00</span>
+      </p>
+    </template>
+    <h2>Cast instead of cover</h2>
+    <p class="faint">A thin film that only shifts this skin to a lightness.</p>
+    <n-select v-model:value="castPaint" size="small" :options="paintOptions" aria-label="Paint of the cast" />
+    <div class="line">
+      <span>to L*</span>
+      <named-slider
+        v-model:value="castL"
+        :min="5"
+        :max="95"
+        :step="1"
+        label="Lightness of the cast"
+        style="width: 150px"
+      />
+      <span class="figure">{{ castL }}</span>
+    </div>
+    <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
+    <p v-else-if="cast?.filmUm != null">
+      <span class="dot" :style="{ background: cast.seen ?? '' }" />
+      <b>{{ cast.filmUm }} µm dry</b>, {{ Math.round(100 * (cast.share ?? 0)) }} % of a usual coat. Bare skin
+      has L* {{ cast.skinL }}.
+    </p>
+    <p v-else-if="cast" class="warning">
+      This paint takes this skin from L* {{ cast.skinL }} as far as {{ cast.opaqueL }}.
+    </p>
+    <p class="faint">
+      Mix on a clean palette, cosmetic paints only. What may go near eyes or on lips: the product label and
+      your local rules decide.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.recipe {
+  display: grid;
+  gap: 10px;
+  background: var(--ground);
+  border-radius: 12px;
+  padding: 16px;
+}
+
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 32px;
+}
+
+.answer {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  border-radius: 9px;
+  overflow: hidden;
+}
+
+.big {
+  height: 66px;
+  display: flex;
+  align-items: end;
+}
+
+.big span {
+  background: rgba(30, 27, 36, 0.78);
+  color: #fff;
+  font-size: 12px;
+  padding: 1px 6px;
+}
+
+.dot {
+  display: inline-block;
+  width: 16px;
+  height: 16px;
+  border-radius: 50%;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+  vertical-align: -3px;
+}
+</style>
