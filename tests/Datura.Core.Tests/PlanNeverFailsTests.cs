@@ -21,6 +21,11 @@ public class PlanNeverFailsTests
             {
                 var planned = Planner.Plan(RandomLooks.Look(seed, kit), face, DemoWorld.Bodies[face.Id], kit, RandomLooks.Setting(seed), FormGrid.CoarsePixels);
                 Interlocked.Increment(ref plans);
+                if (planned.Plan.Cautions.FirstOrDefault(c => !c.Sentence.EndsWith('.') || c.Sentence.Contains('{')) is { } unsaid)
+                {
+                    faults.Add($"{seed}: {unsaid.Code} has no sentence");
+                }
+
                 var table = Sequencer.Best(planned.Network!);
                 if (!ShortestOrderTests.Sound(planned.Network!, table) || !PinnedOrder.IsSound(planned.Network!, table.Order))
                 {

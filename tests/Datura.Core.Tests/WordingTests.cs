@@ -72,6 +72,14 @@ public class WordingTests
         Assert.Equal("a and b cover the lids: eyes stay closed, softly, until it is dry (60 s after the last stroke).", lids.Sentence);
     }
 
+    // Two tones that are lost from afar are two cases, the same note twice is one.
+    [Fact]
+    public void WhatIsSaidOfTheWholeIsNotRunTogether()
+    {
+        CautionNote Tone(double number) => new(CautionCode.ToneTooFine, Severity.Note) { Numbers = new Dictionary<string, double> { ["tone"] = number, ["distance"] = 20, ["width"] = 3, ["finest"] = 6 } };
+        Assert.Equal([1, 5], CautionNote.Together([Tone(1), Tone(5), Tone(1)]).Select(n => n.Numbers["tone"]));
+    }
+
     // A kit whose other paints are called after every word there is changes no caution and no step (a STOP was once lost so).
     [Fact]
     public void NamesOfOtherPaintsDecideNothing()

@@ -71,7 +71,7 @@ public sealed class FittedBody
 
     public ChartPoint Landmark(string name) => LandmarksOnChart.TryGetValue(name, out var at)
         ? at
-        : throw new InputException($"There is no landmark called {name}.");
+        : throw new ArgumentException($"There is no landmark called {name}.");
 
     /// <summary>The same place of anatomy on the other side.</summary>
     public ChartPoint Mirrored(ChartPoint at)

@@ -7,7 +7,7 @@ public static class Landmarks
 
     public static SkinPoint At(string name) => Reference.TryGetValue(name, out var at)
         ? at
-        : throw new InputException($"There is no landmark called {name}.");
+        : throw new ArgumentException($"There is no landmark called {name}.");
 
     private static Dictionary<string, SkinPoint> Load()
     {

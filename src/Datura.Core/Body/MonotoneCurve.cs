@@ -16,7 +16,7 @@ public sealed class MonotoneCurve
     {
         if (x.Length != y.Length || x.Length < 2)
         {
-            throw new InputException("A curve needs two or more points with a value each.");
+            throw new ArgumentException("A curve needs two or more points with a value each.");
         }
 
         this.x = x;

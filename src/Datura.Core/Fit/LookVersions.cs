@@ -62,7 +62,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var overlaps = new Overlaps();
         LookVersionFound Sitting(IReadOnlyList<PartChoice> of, LesserPart?[] chosen) => Measured(of, chosen, full, look, setting, overlaps);
         SlotVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known) =>
-            new SlotSearch(of, rests, slot, setting.Painters * TimeSpread.LikelyWithin(slot, setting.Confidence, 0), known, chosen => Sitting(of, chosen)).Found();
+            new SlotSearch(of, rests, slot, setting.Painters * TimeSpread.MostLikelyWithin(slot, setting.Confidence), known, chosen => Sitting(of, chosen)).Found();
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {

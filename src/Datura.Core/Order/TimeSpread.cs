@@ -18,20 +18,9 @@ public readonly record struct TimeSpread(double LikelySeconds, double SdSeconds)
     public static TimeSpread OfSitting(double likelySeconds, IEnumerable<TimeSpread> steps) =>
         new(likelySeconds, Math.Sqrt(steps.Sum(s => Square(s.SdSeconds)) + Square(DayShare * likelySeconds)));
 
-    /// <summary>What a step adds to the squares of a sitting's spread, s².</summary>
-    public double Squares => Square(SdSeconds);
-
-    /// <summary>The longest likely sitting that keeps within a time at a confidence.</summary>
-    /// <param name="seconds">Time that is not to be exceeded.</param>
+    /// <summary>No longer than this is likely a sitting that keeps within a time at a confidence: the day alone, without its steps, makes it longer.</summary>
     /// <param name="confidence">0.5 or more, below 1.</param>
-    /// <param name="squares">Of the steps' spreads, s².</param>
-    public static double LikelyWithin(double seconds, double confidence, double squares)
-    {
-        // l + z √(q + d² l²) = t, solved for l.
-        var z = MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, confidence);
-        var day = 1 - Square(z * DayShare);
-        return Math.Max(0, (seconds - Math.Sqrt(Math.Max(0, Square(seconds) - day * (Square(seconds) - Square(z) * squares)))) / day);
-    }
+    public static double MostLikelyWithin(double seconds, double confidence) => seconds / (1 + DayShare * MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, confidence));
 
     /// <summary>Time that is not exceeded with this probability, for a normal spread.</summary>
     /// <param name="confidence">Between 0 and 1, both left out.</param>

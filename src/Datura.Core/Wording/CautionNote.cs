@@ -66,12 +66,12 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
     }
 
     /// <summary>
-    /// The same said of many parts is said once, with all of them and the greatest of each number; what lies between two parts stays a
-    /// case of its own. The gravest first.
+    /// The same said of many parts is said once, with all of them and the greatest of each number. What is said of the whole, such as of
+    /// one tone and of another, or lies between two parts stays a case of its own. The gravest first.
     /// </summary>
     public static IReadOnlyList<CautionNote> Together(IEnumerable<CautionNote> notes) =>
     [
-        .. notes.GroupBy(n => (n.Code, n.Severity, n.Role, n.Paint, n.Zone, Between: n.Parts.Count > 1 ? string.Join('\n', n.Parts.Select(p => p.Id)) : "", Names: string.Join('\n', n.Names.OrderBy(w => w.Key, StringComparer.Ordinal).Select(w => $"{w.Key} {w.Value}"))))
+        .. notes.GroupBy(n => (n.Code, n.Severity, n.Role, n.Paint, n.Zone, Names: Listed(n.Names), Own: n.Parts.Count == 1 ? "" : $"{string.Join('\n', n.Parts.Select(p => p.Id))}\n{Listed(n.Numbers)}"))
             .Select(g => g.First() with
             {
                 Parts = [.. g.SelectMany(n => n.Parts).Distinct()],
@@ -79,4 +79,6 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
                 At = g.Select(n => n.At).FirstOrDefault(at => at is not null),
             }).OrderByDescending(n => n.Severity),
     ];
+
+    private static string Listed<T>(IReadOnlyDictionary<string, T> values) => string.Join('\n', values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => FormattableString.Invariant($"{v.Key} {v.Value}")));
 }

@@ -13,12 +13,6 @@ public sealed partial class MessageTemplate(string text)
 {
     public string Text => text;
 
-    /// <summary>Names of the values it speaks of.</summary>
-    public IReadOnlySet<string> Names { get; } = Place().Matches(text).Select(m => m.Groups["name"].Value).ToHashSet();
-
-    /// <summary>Names that must be given, those outside brackets.</summary>
-    public IReadOnlySet<string> Needed { get; } = Place().Matches(Piece().Replace(text, "")).Select(m => m.Groups["name"].Value).ToHashSet();
-
     /// <exception cref="ArgumentException">A value is missing.</exception>
     public string Filled(IReadOnlyDictionary<string, object> values)
     {

@@ -95,7 +95,7 @@ public class OwnKindTests
         Assert.All(kind.Relief, r => Assert.Contains(r.Role, roles));
         Assert.All(kind.StencilRoles, r => Assert.Contains(r, roles));
         Assert.All(kind.StandsIn.Concat(kind.UsuallyWith?.With ?? []).Concat(kind.UsuallyWith?.AnyOf ?? []), id => Assert.NotNull(PartKinds.Find(id)));
-        Assert.True(kind.UsuallyWith is null || DemoWorld.Body.Landmark(kind.UsuallyWith.Landmark) is var _);
+        Assert.Null(Record.Exception(() => kind.UsuallyWith is { } with ? DemoWorld.Body.Landmark(with.Landmark) : default));
         Assert.True(!kind.ThrowsShadow || kind.Relief.Any(r => r.Mm > 0));
     });
 }

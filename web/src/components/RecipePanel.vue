@@ -122,19 +122,19 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
         >
       </p>
       <p v-if="recipe.best.shares.length > 1">
-        <span class="dot" :style="{ background: recipe.single.colour }" /> Unmixed:
+        <span class="paint-dot" :style="{ background: recipe.single.colour }" /> Unmixed:
         {{ recipe.single.shares[0]?.name }}
         <span class="faint">{{ recipe.single.deltaE }} ΔE00</span>
       </p>
     </template>
     <template v-if="recipe && wash">
       <p>
-        <span class="dot" :style="{ background: recipe.deeper.colour }" /> For its shadows:
+        <span class="paint-dot" :style="{ background: recipe.deeper.colour }" /> For its shadows:
         {{ words(recipe.deeper) }}
       </p>
       <p>
-        <span class="dot" :style="{ background: wash.seen }" /> As a wash on this skin: {{ words(wash) }},
-        {{ Math.round(100 * wash.share) }} % of a usual coat ({{ wash.filmUm }} µm)
+        <span class="paint-dot" :style="{ background: wash.seen }" /> As a wash on this skin:
+        {{ words(wash) }}, {{ Math.round(100 * wash.share) }} % of a usual coat ({{ wash.filmUm }} µm)
         <span class="faint">{{ wash.deltaE }} ΔE00</span>
       </p>
     </template>
@@ -155,7 +155,7 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
     </div>
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
     <p v-else-if="cast?.filmUm != null">
-      <span class="dot" :style="{ background: cast.seen ?? '' }" />
+      <span class="paint-dot" :style="{ background: cast.seen ?? '' }" />
       <b>{{ cast.filmUm }} µm dry</b>, {{ Math.round(100 * (cast.share ?? 0)) }} % of a usual coat. Bare skin
       has L* {{ cast.skinL }}.
     </p>
@@ -203,14 +203,5 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
   color: #fff;
   font-size: 12px;
   padding: 1px 6px;
-}
-
-.dot {
-  display: inline-block;
-  width: 16px;
-  height: 16px;
-  border-radius: 50%;
-  border: 1px solid rgba(128, 128, 128, 0.6);
-  vertical-align: -3px;
 }
 </style>

@@ -6,12 +6,19 @@ import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { useView, type Layout } from '../stores/view'
 import { useWorkspace } from '../stores/workspace'
+import SegmentGroup from './SegmentGroup.vue'
 
 const LAYOUTS: { id: Layout; label: string; title: string }[] = [
   { id: 'both', label: 'Bust + chart', title: 'Bust and skin chart side by side' },
   { id: 'bust', label: 'Bust', title: 'The bust alone' },
   { id: 'chart', label: 'Chart', title: 'The skin chart alone' },
 ]
+
+const lenses = LENSES.map(({ id, label, key, does }) => {
+  const shown = key.toUpperCase()
+  return { id, label, key: shown, title: `${does} (${shown})` }
+})
+const views = VIEWS.map(({ view: id, label, key }) => ({ id, label, title: `${label} (${key})` }))
 
 const mapping = useMapping()
 const coats = useCoats()
@@ -28,17 +35,7 @@ const distances = computed(() => {
 
 <template>
   <div class="stage-bar">
-    <div class="segments" role="group" aria-label="Lens">
-      <button
-        v-for="l in LENSES"
-        :key="l.id"
-        :aria-pressed="mapping.lens === l.id"
-        :title="`${l.does} (${l.key.toUpperCase()})`"
-        @click="mapping.lens = l.id"
-      >
-        {{ l.label }}<kbd aria-hidden="true">{{ l.key.toUpperCase() }}</kbd>
-      </button>
-    </div>
+    <segment-group v-model:value="mapping.lens" label="Lens" :options="lenses" />
     <div v-if="mapping.lens === 'map'" class="segments">
       <button
         :aria-pressed="mapping.taping"
@@ -49,28 +46,8 @@ const distances = computed(() => {
       </button>
     </div>
     <span class="gap" />
-    <div class="segments" role="group" aria-label="View">
-      <button
-        v-for="v in VIEWS"
-        :key="v.view"
-        :aria-pressed="view.view === v.view"
-        :title="`${v.label} (${v.key})`"
-        @click="view.show(v.view)"
-      >
-        {{ v.label }}
-      </button>
-    </div>
-    <div class="segments layouts" role="group" aria-label="Layout">
-      <button
-        v-for="l in LAYOUTS"
-        :key="l.id"
-        :aria-pressed="view.layout === l.id"
-        :title="l.title"
-        @click="view.layout = l.id"
-      >
-        {{ l.label }}
-      </button>
-    </div>
+    <segment-group :value="view.view" label="View" :options="views" @update:value="view.show" />
+    <segment-group v-model:value="view.layout" class="layouts" label="Layout" :options="LAYOUTS" />
     <label v-if="!coats.before" class="from">
       <span>seen</span>
       <select v-model.number="view.seenFromM" aria-label="Seen from" title="From where the bust is seen">
@@ -101,13 +78,6 @@ const distances = computed(() => {
   flex: 1;
 }
 
-kbd {
-  margin-left: 5px;
-  font: inherit;
-  font-size: 0.78em;
-  color: var(--faint);
-}
-
 .from {
   display: flex;
   align-items: center;
@@ -128,7 +98,6 @@ kbd {
 }
 
 @media (max-width: 1240px) {
-  kbd,
   .from > span {
     display: none;
   }

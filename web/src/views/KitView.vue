@@ -134,7 +134,7 @@ async function read() {
           <tr v-for="p in paints" :key="p.id">
             <td>
               <button class="name" :title="`Change ${p.name}`" @click="edit(p.id)">
-                <span class="dot" :style="{ background: p.opaque }" /> {{ p.name }}
+                <span class="paint-dot" :style="{ background: p.opaque }" /> {{ p.name }}
               </button>
               <span class="faint"
                 >{{ p.stripe ? `${p.stripe.cake}, ${p.stripe.place}` : MATERIALS[p.material] }},
@@ -250,15 +250,6 @@ td .faint {
 
 td .price {
   padding-left: 0;
-}
-
-.dot {
-  display: inline-block;
-  width: 16px;
-  height: 16px;
-  border-radius: 50%;
-  border: 1px solid rgba(128, 128, 128, 0.6);
-  vertical-align: -3px;
 }
 
 .card {

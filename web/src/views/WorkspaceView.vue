@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
+import { NButton, useMessage } from 'naive-ui'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
-import { api } from '../api/client'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
@@ -11,16 +10,13 @@ import LookInspector from '../components/LookInspector.vue'
 import PartInspector from '../components/PartInspector.vue'
 import PartLibrary from '../components/PartLibrary.vue'
 import PointMenu, { type Pointed } from '../components/PointMenu.vue'
-import SaveState from '../components/SaveState.vue'
-import StageBar from '../components/StageBar.vue'
 import SettingEditor from '../components/SettingEditor.vue'
-import { download } from '../lib/download'
+import StageBar from '../components/StageBar.vue'
+import WorkspaceHead from '../components/WorkspaceHead.vue'
 import { LENSES, type LensEntry } from '../lenses/registry'
 import { isTyping } from '../lib/keys'
-import { shortcutOf, titled, VIEWS, type ShortcutId } from '../lib/shortcuts'
-import { useCatalogue } from '../stores/catalogue'
+import { shortcutOf, VIEWS, type ShortcutId } from '../lib/shortcuts'
 import { useMapping } from '../stores/mapping'
-import { usePreferences } from '../stores/preferences'
 import { useView } from '../stores/view'
 import { useWorkspace } from '../stores/workspace'
 
@@ -29,8 +25,6 @@ const props = defineProps<{ id: string }>()
 const router = useRouter()
 const message = useMessage()
 const workspace = useWorkspace()
-const catalogue = useCatalogue()
-const preferences = usePreferences()
 const mapping = useMapping()
 const view = useView()
 const pointed = ref<string | null>(null)
@@ -38,16 +32,7 @@ const menu = ref<Pointed | null>(null)
 const choosing = ref(false)
 const missing = ref('')
 const bust = ref<InstanceType<typeof BustPanel> | null>(null)
-const printing = ref(false)
 const placing = ref(false)
-
-const SHEETS = [
-  { label: 'Step sheet, A4', key: 'A4' },
-  { label: 'Step sheet, Letter', key: 'Letter' },
-  { label: 'Booth sheet, one page, A4', key: 'A4 booth' },
-  { label: 'Booth sheet, one page, Letter', key: 'Letter booth' },
-  { label: 'Look file', key: 'file' },
-]
 
 async function open() {
   missing.value = ''
@@ -60,32 +45,6 @@ async function open() {
 
 watch(() => props.id, open, { immediate: true })
 onBeforeRouteLeave(() => workspace.close())
-
-async function sheet(key: string) {
-  if (key === 'file') {
-    download(
-      new Blob([JSON.stringify(workspace.look, null, 2)], { type: 'application/json' }),
-      `${props.id}.look.json`,
-    )
-    return
-  }
-  printing.value = true
-  try {
-    download(
-      await api.sheet(
-        workspace.request,
-        key.split(' ')[0]!,
-        preferences.unit,
-        key.endsWith('booth') ? 'booth' : 'full',
-      ),
-      `${props.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
-    )
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  } finally {
-    printing.value = false
-  }
-}
 
 async function copyMine() {
   try {
@@ -190,8 +149,6 @@ onBeforeUnmount(() => {
   window.removeEventListener('keydown', onKey)
   window.removeEventListener('beforeunload', warnBeforeClosing)
 })
-
-const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
 </script>
 
 <template>
@@ -200,66 +157,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
     <n-button type="primary" @click="router.push('/looks')">All looks</n-button>
   </div>
   <div v-else class="workspace">
-    <header class="top">
-      <n-input
-        class="name"
-        :value="workspace.look.name"
-        :maxlength="120"
-        :input-props="{ 'aria-label': 'Name of the look' }"
-        @update:value="(v: string) => workspace.describe({ name: v }, 'name')"
-      />
-      <label class="pick">
-        <span class="faint">on</span>
-        <n-select v-model:value="preferences.face" size="small" :options="faceOptions" aria-label="Face" />
-      </label>
-      <label class="pick">
-        <span class="faint">for</span>
-        <n-select
-          v-model:value="preferences.setting"
-          size="small"
-          :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
-          aria-label="Setting"
-        />
-        <n-button
-          size="small"
-          title="Slot, light and costume"
-          aria-label="Change the setting"
-          @click="placing = true"
-          >…</n-button
-        >
-      </label>
-      <save-state class="state" :state="workspace.saveState" :message="workspace.saveMessage" />
-      <span class="gap" />
-      <n-button
-        size="small"
-        :disabled="!workspace.canUndo"
-        :title="titled('undo')"
-        aria-label="Undo"
-        @click="workspace.undo()"
-        >↶</n-button
-      >
-      <n-button
-        size="small"
-        :disabled="!workspace.canRedo"
-        :title="titled('redo')"
-        aria-label="Redo"
-        @click="workspace.redo()"
-        >↷</n-button
-      >
-      <n-button
-        class="near"
-        size="small"
-        :title="titled('add', 'Add a part')"
-        aria-label="Add a part"
-        @click="choosing = true"
-        ><span class="long">Add a part</span><span class="short">+ Part</span></n-button
-      >
-      <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
-        <n-button class="near" size="small" type="primary" :loading="printing" aria-label="Download"
-          ><span class="long">Download</span><span class="short">Print</span></n-button
-        >
-      </n-dropdown>
-    </header>
+    <workspace-head @add="choosing = true" @place="placing = true" />
 
     <div v-if="workspace.saveState === 'conflict'" class="notice" role="alert">
       <span>{{ workspace.saveMessage }}</span>
@@ -306,41 +204,6 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
   min-height: 560px;
   display: flex;
   flex-direction: column;
-}
-
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 12px;
-  padding: 9px 14px;
-  background: var(--panel);
-  border-bottom: 1px solid var(--line);
-}
-
-.top label {
-  display: flex;
-  align-items: center;
-  gap: 7px;
-}
-
-.pick > :nth-child(2) {
-  width: 160px;
-}
-
-.short {
-  display: none;
-}
-
-.name {
-  width: 230px;
-  font-family: 'Fraunces Variable', serif;
-  font-weight: 600;
-  font-size: 16px;
-}
-
-.gap {
-  flex: 1;
 }
 
 .notice {
@@ -422,18 +285,6 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
   .stage.shows-chart {
     grid-template-columns: minmax(0, 1fr) 290px;
   }
-
-  .name {
-    width: 190px;
-  }
-
-  .pick > .faint {
-    display: none;
-  }
-
-  .pick > :nth-child(2) {
-    width: 138px;
-  }
 }
 
 @media (max-width: 860px) {
@@ -457,62 +308,6 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
     border-left: 0;
     border-top: 1px solid var(--line);
     max-height: 46vh;
-  }
-
-  /* Two rows: the look with what is done with it, and whom it is for. */
-  .top {
-    padding: 7px 8px;
-    gap: 6px;
-  }
-
-  .name {
-    flex: 1;
-    min-width: 0;
-    width: auto;
-    order: 1;
-  }
-
-  .state {
-    order: 2;
-  }
-
-  .near {
-    order: 3;
-  }
-
-  .gap {
-    order: 4;
-    flex: 0 0 100%;
-  }
-
-  .pick {
-    order: 5;
-    flex: 1;
-    min-width: 0;
-  }
-
-  .pick > .faint {
-    display: none;
-  }
-
-  .pick > :nth-child(2) {
-    width: auto;
-    flex: 1;
-    min-width: 0;
-  }
-
-  .top > :not(.name, .state, .near, .gap, .pick) {
-    order: 6;
-  }
-}
-
-@media (max-width: 600px) {
-  .long {
-    display: none;
-  }
-
-  .short {
-    display: inline;
   }
 }
 </style>

@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
+import { computed, ref } from 'vue'
+import { api } from '../api/client'
+import { download } from '../lib/download'
+import { titled } from '../lib/shortcuts'
+import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import { useWorkspace } from '../stores/workspace'
+import SaveState from './SaveState.vue'
+
+/** The look's name, on whom and for what it is, whether it is saved, and what is done with it. */
+const emit = defineEmits<{ add: []; place: [] }>()
+
+const message = useMessage()
+const workspace = useWorkspace()
+const catalogue = useCatalogue()
+const preferences = usePreferences()
+const printing = ref(false)
+
+const SHEETS = [
+  { label: 'Step sheet, A4', key: 'A4' },
+  { label: 'Step sheet, Letter', key: 'Letter' },
+  { label: 'Booth sheet, one page, A4', key: 'A4 booth' },
+  { label: 'Booth sheet, one page, Letter', key: 'Letter booth' },
+  { label: 'Look file', key: 'file' },
+]
+
+const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
+
+async function sheet(key: string) {
+  if (key === 'file') {
+    download(
+      new Blob([JSON.stringify(workspace.look, null, 2)], { type: 'application/json' }),
+      `${workspace.id}.look.json`,
+    )
+    return
+  }
+  printing.value = true
+  try {
+    download(
+      await api.sheet(
+        workspace.request,
+        key.split(' ')[0]!,
+        preferences.unit,
+        key.endsWith('booth') ? 'booth' : 'full',
+      ),
+      `${workspace.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
+    )
+  } catch (error) {
+    message.error((error as Error).message, { duration: 9000, closable: true })
+  } finally {
+    printing.value = false
+  }
+}
+</script>
+
+<template>
+  <header class="top">
+    <n-input
+      class="name"
+      :value="workspace.look.name"
+      :maxlength="120"
+      :input-props="{ 'aria-label': 'Name of the look' }"
+      @update:value="(v: string) => workspace.describe({ name: v }, 'name')"
+    />
+    <label class="pick">
+      <span class="faint">on</span>
+      <n-select v-model:value="preferences.face" size="small" :options="faceOptions" aria-label="Face" />
+    </label>
+    <label class="pick">
+      <span class="faint">for</span>
+      <n-select
+        v-model:value="preferences.setting"
+        size="small"
+        :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
+        aria-label="Setting"
+      />
+      <n-button
+        size="small"
+        title="Slot, light and costume"
+        aria-label="Change the setting"
+        @click="emit('place')"
+        >…</n-button
+      >
+    </label>
+    <save-state class="state" :state="workspace.saveState" :message="workspace.saveMessage" />
+    <span class="gap" />
+    <n-button
+      size="small"
+      :disabled="!workspace.canUndo"
+      :title="titled('undo')"
+      aria-label="Undo"
+      @click="workspace.undo()"
+      >↶</n-button
+    >
+    <n-button
+      size="small"
+      :disabled="!workspace.canRedo"
+      :title="titled('redo')"
+      aria-label="Redo"
+      @click="workspace.redo()"
+      >↷</n-button
+    >
+    <n-button
+      class="near"
+      size="small"
+      :title="titled('add', 'Add a part')"
+      aria-label="Add a part"
+      @click="emit('add')"
+      ><span class="long">Add a part</span><span class="short">+ Part</span></n-button
+    >
+    <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
+      <n-button class="near" size="small" type="primary" :loading="printing" aria-label="Download"
+        ><span class="long">Download</span><span class="short">Print</span></n-button
+      >
+    </n-dropdown>
+  </header>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  padding: 9px 14px;
+  background: var(--panel);
+  border-bottom: 1px solid var(--line);
+}
+
+.top label {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+}
+
+.pick > :nth-child(2) {
+  width: 160px;
+}
+
+.short {
+  display: none;
+}
+
+.name {
+  width: 230px;
+  font-family: 'Fraunces Variable', serif;
+  font-weight: 600;
+  font-size: 16px;
+}
+
+.gap {
+  flex: 1;
+}
+
+@media (max-width: 1100px) {
+  .name {
+    width: 190px;
+  }
+
+  .pick > .faint {
+    display: none;
+  }
+
+  .pick > :nth-child(2) {
+    width: 138px;
+  }
+}
+
+@media (max-width: 860px) {
+  /* Two rows: the look with what is done with it, and whom it is for. */
+  .top {
+    padding: 7px 8px;
+    gap: 6px;
+  }
+
+  .name {
+    flex: 1;
+    min-width: 0;
+    width: auto;
+    order: 1;
+  }
+
+  .state {
+    order: 2;
+  }
+
+  .near {
+    order: 3;
+  }
+
+  .gap {
+    order: 4;
+    flex: 0 0 100%;
+  }
+
+  .pick {
+    order: 5;
+    flex: 1;
+    min-width: 0;
+  }
+
+  .pick > .faint {
+    display: none;
+  }
+
+  .pick > :nth-child(2) {
+    width: auto;
+    flex: 1;
+    min-width: 0;
+  }
+
+  .top > :not(.name, .state, .near, .gap, .pick) {
+    order: 6;
+  }
+}
+
+@media (max-width: 600px) {
+  .long {
+    display: none;
+  }
+
+  .short {
+    display: inline;
+  }
+}
+</style>
