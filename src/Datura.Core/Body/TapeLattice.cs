@@ -50,8 +50,10 @@ internal sealed class TapeLattice
     }
 
     /// <summary>The shortest way on the net: points from one place to another, ends included, azimuths running on past ±π rather than jumping.</summary>
+    /// <param name="mostMm">A way longer than this is not looked for.</param>
     /// <param name="beside">A way to keep away from, so that another one is found if there is one about as short.</param>
-    public IReadOnlyList<SkinPoint> Way(SkinPoint from, SkinPoint to, IReadOnlyList<SkinPoint>? beside = null)
+    /// <returns>Empty when there is none.</returns>
+    public IReadOnlyList<SkinPoint> Way(SkinPoint from, SkinPoint to, double mostMm, IReadOnlyList<SkinPoint>? beside = null)
     {
         var search = pooled is { } p && p.Cost.Length == places.Length ? p : pooled = new(places.Length);
         search.ShunNone();
@@ -68,17 +70,17 @@ internal sealed class TapeLattice
         }
 
         var (goal, start) = (skin.Position(to), skin.Position(from));
-        search.Begin(places, goal);
+        search.Begin(places, goal, (float)mostMm);
         foreach (var node in Around(from))
         {
             search.Reach(node, -1, (float)places[node].DistanceTo(start));
         }
 
         var ends = Around(to).ToArray();
-        var (last, best) = (-1, float.PositiveInfinity);
+        var (last, best) = (-1, (float)mostMm);
         while (search.Next(out var node, out var least) && least < best)
         {
-            if (ends.Contains(node) && search.Cost[node] + (float)places[node].DistanceTo(goal) is var whole && whole < best)
+            if (Array.IndexOf(ends, node) >= 0 && search.Cost[node] + (float)places[node].DistanceTo(goal) is var whole && whole < best)
             {
                 (last, best) = (node, whole);
             }
@@ -89,6 +91,11 @@ internal sealed class TapeLattice
                 Go(node, row, column, Ways[w].Rows, Ways[w].Columns, w, forth: true);
                 Go(node, row, column, -Ways[w].Rows, -Ways[w].Columns, w, forth: false);
             }
+        }
+
+        if (last < 0)
+        {
+            return [];
         }
 
         var way = new List<SkinPoint> { to };
@@ -154,6 +161,7 @@ internal sealed class TapeLattice
         private readonly int[] shunned = new int[nodes];
         private Vec3[] places = [];
         private Vec3 goal;
+        private float mostMm;
         private int round;
         private int shunning;
 
@@ -167,9 +175,9 @@ internal sealed class TapeLattice
 
         public bool Shuns(int node) => shunned[node] == shunning;
 
-        public void Begin(Vec3[] places, Vec3 goal)
+        public void Begin(Vec3[] places, Vec3 goal, float mostMm)
         {
-            (this.places, this.goal) = (places, goal);
+            (this.places, this.goal, this.mostMm) = (places, goal, mostMm);
             open.Clear();
             round++;
         }
@@ -181,8 +189,14 @@ internal sealed class TapeLattice
                 return;
             }
 
+            var least = cost + (float)places[node].DistanceTo(goal);
+            if (least > mostMm)
+            {
+                return;
+            }
+
             (seen[node], done[node], Cost[node], From[node]) = (round, false, cost, from);
-            open.Enqueue(node, cost + (float)places[node].DistanceTo(goal));
+            open.Enqueue(node, least);
         }
 
         public bool Next(out int node, out float least)
