@@ -18,5 +18,7 @@ public enum Mapping
 /// <param name="Kit">Id of the kit it was made with; null when it is not known.</param>
 public sealed record Look(string Name, string Notes, Mapping Mapping, IReadOnlyList<Part> Parts, double WetLifts = 0, FormWish? Form = null, OrderWish? Order = null, string? Kit = null)
 {
+    public string Notes { get; init; } = Notes ?? "";
+
     public const double MostWetLifts = 0.5;
 }

@@ -20,8 +20,9 @@ public static class Planner
     /// <summary>As above, on a body already fitted to the face.</summary>
     /// <param name="onScreen">Coats in the order that is on screen; it is only left for one that is clearly shorter.</param>
     /// <param name="standIns">What the look's paints were changed for because this kit does not hold them.</param>
+    /// <param name="cancel">Whoever asked is gone: the plan is given up between its stages.</param>
     /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
-    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null, IReadOnlyList<StandIn>? standIns = null)
+    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null, IReadOnlyList<StandIn>? standIns = null, CancellationToken cancel = default)
     {
         PlanProblem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         if (problems.Length > 0)
@@ -34,7 +35,7 @@ public static class Planner
         look = LookVersion.Shown(look, kit);
         var costume = setting.Costume;
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
-            .AsParallel().AsOrdered()
+            .AsParallel().AsOrdered().WithCancellation(cancel)
             .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
         FormPlan? form = null;
         if (look.Form is { LeftOut: false } wish)
@@ -43,9 +44,12 @@ public static class Planner
             expanded = form.Part.Marks.Marks.Count > 0 ? [.. expanded, form.Part] : expanded;
         }
 
+        cancel.ThrowIfCancellationRequested();
         var jobs = CoatJobs.Of(look, expanded, body, kit, setting.OwnPace, setting.Drying);
+        cancel.ThrowIfCancellationRequested();
         var network = StepNetwork.Of(jobs, look.Order, setting.Crew);
         var steps = Sequencer.Order(network, onScreen);
+        cancel.ThrowIfCancellationRequested();
         var sitting = Steps.Sitting(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))

@@ -37,5 +37,6 @@ public sealed record Setting(string Id, string Name, double SlotMinutes, double 
     [System.Text.Json.Serialization.JsonIgnore]
     public Pace OwnPace => Rates is { Count: > 0 } own ? new(own) : Pace.Usual;
 
+    [System.Text.Json.Serialization.JsonIgnore]
     public Costume Costume => new(NecklineMm, Neckline, NecklineWidthMm);
 }

@@ -1,14 +1,5 @@
 namespace Datura.Store;
 
-/// <summary>What kinds of documents the store keeps; the names stand in the database.</summary>
-public enum DocumentKind
-{
-    Look,
-    Face,
-    Kit,
-    Setting,
-}
-
 /// <summary>A document without its body.</summary>
 public sealed record DocumentHead(string Id, string Name, int Revision);
 
@@ -19,12 +10,12 @@ public sealed record StoredDocument(string Id, string Name, int Revision, string
 public sealed record RevisionHead(int Revision, DateTime SavedAt);
 
 /// <summary>There is no such document, or it was removed.</summary>
-public sealed class MissingDocumentException(DocumentKind kind, string id)
-    : Exception($"There is no {kind.ToString().ToLowerInvariant()} {id}. It may have been removed.");
+public sealed class MissingDocumentException(string kind, string id)
+    : Exception($"There is no {kind} {id}. It may have been removed.");
 
 /// <summary>Somebody saved in between; nothing was overwritten.</summary>
-public sealed class StaleRevisionException(DocumentKind kind, string id, int read, int current)
-    : Exception($"This {kind.ToString().ToLowerInvariant()} was changed elsewhere: you worked on revision {read}, the newest is {current}. Load the newest and put your change in again, or save yours as a copy.")
+public sealed class StaleRevisionException(string kind, string id, int read, int current)
+    : Exception($"This {kind} was changed elsewhere: you worked on revision {read}, the newest is {current}. Load the newest and put your change in again, or save yours as a copy.")
 {
     public string Id => id;
 
@@ -32,5 +23,5 @@ public sealed class StaleRevisionException(DocumentKind kind, string id, int rea
 }
 
 /// <summary>A document of that id exists already.</summary>
-public sealed class TakenIdException(DocumentKind kind, string id)
-    : Exception($"There is already a {kind.ToString().ToLowerInvariant()} {id}. Choose another name.");
+public sealed class TakenIdException(string kind, string id)
+    : Exception($"There is already a {kind} {id}. Choose another name.");

@@ -1,4 +1,5 @@
 using System.Reflection;
+using Datura.Core.Shapes;
 using Datura.Core.Wording;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
@@ -10,9 +11,15 @@ public sealed class AnswerSchemas : IOpenApiSchemaTransformer
 {
     private static readonly HashSet<Type> Answered = [typeof(CautionNote)];
 
-    public Task TransformAsync(OpenApiSchema schema, OpenApiSchemaTransformerContext context, CancellationToken cancellationToken)
+    public async Task TransformAsync(OpenApiSchema schema, OpenApiSchemaTransformerContext context, CancellationToken cancellationToken)
     {
         var info = context.JsonTypeInfo;
+        if (info.Type == typeof(IReadOnlyDictionary<string, PaintMix>))
+        {
+            // A mix is written by MixConverter, of which the framework knows nothing.
+            schema.AdditionalProperties = new OpenApiSchema { Type = JsonSchemaType.Array, Items = await context.GetOrCreateSchemaAsync(typeof(PaintShare), cancellationToken: cancellationToken) };
+        }
+
         if (context.JsonPropertyInfo is null && Answered.Contains(info.Type))
         {
             schema.Required = info.Properties.Select(p => p.Name).ToHashSet();
@@ -25,7 +32,5 @@ public sealed class AnswerSchemas : IOpenApiSchemaTransformer
                 }
             }
         }
-
-        return Task.CompletedTask;
     }
 }

@@ -1,5 +1,4 @@
-using System.Text.Json;
-using System.Text.Json.Nodes;
+using Datura.Files.Documents;
 using Datura.Store;
 
 namespace Datura.Web;
@@ -7,29 +6,23 @@ namespace Datura.Web;
 /// <summary>Fills an empty database with the Saltmarsh Lantern Walk.</summary>
 public static class Demo
 {
-    private static readonly (string Folder, DocumentKind Kind)[] Folders =
-    [
-        ("kits", DocumentKind.Kit), ("settings", DocumentKind.Setting), ("faces", DocumentKind.Face), ("looks", DocumentKind.Look),
-    ];
-
     public static async Task LoadIfEmptyAsync(DocumentStore store)
     {
-        if ((await store.ListAsync(DocumentKind.Kit)).Count > 0)
+        if ((await store.ListAsync(DocumentTypes.Kit.Name)).Count > 0)
         {
             return;
         }
 
-        foreach (var (folder, kind) in Folders)
+        foreach (var type in DocumentTypes.All)
         {
-            var prefix = $"demo/{folder}/";
+            var prefix = $"demo/{type.Plural}/";
             foreach (var name in typeof(Demo).Assembly.GetManifestResourceNames().Where(n => n.StartsWith(prefix, StringComparison.Ordinal)).Order())
             {
                 using var reader = new StreamReader(typeof(Demo).Assembly.GetManifestResourceStream(name)!);
                 var body = await reader.ReadToEndAsync();
-                var title = (string?)JsonNode.Parse(body)?["name"] ?? throw new JsonException($"{name} has no name.");
                 try
                 {
-                    await store.AddAsync(kind, Path.GetFileNameWithoutExtension(name[prefix.Length..]), title, body);
+                    await store.AddAsync(type.Name, Path.GetFileNameWithoutExtension(name[prefix.Length..]), DocumentType.Title(body), body);
                 }
                 catch (TakenIdException)
                 {

@@ -1,7 +1,6 @@
-using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Paint;
-using Datura.Files.Json;
+using Datura.Files.Documents;
 using Datura.Store;
 
 namespace Datura.Web;
@@ -9,18 +8,60 @@ namespace Datura.Web;
 /// <summary>Typed documents of the studio.</summary>
 public sealed class Library(DocumentStore store)
 {
-    public DocumentStore Store => store;
+    // As many documents may share a name.
+    private const int MostOfOneName = 1000;
 
-    public async Task<Face> FaceAsync(string id) => Read<Face>((await store.GetAsync(DocumentKind.Face, id)).Body) with { Id = id };
+    public async Task<T> GetAsync<T>(DocumentType<T> type, string id, CancellationToken cancel = default)
+        where T : class => Document(type, await store.GetAsync(type.Name, id, cancel: cancel));
 
-    public async Task<Kit> KitAsync(string id) => Read<Kit>((await store.GetAsync(DocumentKind.Kit, id)).Body) with { Id = id };
+    public Task<Face> FaceAsync(string id, CancellationToken cancel = default) => GetAsync(DocumentTypes.Face, id, cancel);
 
-    public async Task<Setting> SettingAsync(string id) => Read<Setting>((await store.GetAsync(DocumentKind.Setting, id)).Body) with { Id = id };
+    public Task<Kit> KitAsync(string id, CancellationToken cancel = default) => GetAsync(DocumentTypes.Kit, id, cancel);
 
-    public async Task<LookDocument> LookAsync(string id, int? revision = null) =>
-        Read<LookDocument>((await store.GetAsync(DocumentKind.Look, id, revision)).Body);
+    public Task<Setting> SettingAsync(string id, CancellationToken cancel = default) => GetAsync(DocumentTypes.Setting, id, cancel);
 
-    public static T Read<T>(string body) => JsonSerializer.Deserialize<T>(body, DaturaJson.Compact)!;
+    public Task<Look> LookAsync(string id, CancellationToken cancel = default) => GetAsync(DocumentTypes.Look, id, cancel);
 
-    public static string Write<T>(T value) => JsonSerializer.Serialize(value, DaturaJson.Compact);
+    public async Task<IReadOnlyList<T>> AllAsync<T>(DocumentType<T> type, CancellationToken cancel = default)
+        where T : class => [.. (await store.AllAsync(type.Name, cancel)).Select(d => Document(type, d))];
+
+    /// <summary>Id of a document: the one wanted where there is such, else the first by name; null when there is none at all.</summary>
+    public async Task<string?> FirstAsync(DocumentType type, string? wanted = null, CancellationToken cancel = default)
+    {
+        var heads = await store.ListAsync(type.Name, cancel: cancel);
+        return (heads.FirstOrDefault(h => h.Id == wanted) ?? heads.FirstOrDefault())?.Id;
+    }
+
+    /// <summary>Keeps a new document under an id made of its name.</summary>
+    /// <exception cref="Exception">With a sentence: the document cannot be.</exception>
+    public async Task<Saved> AddAsync<T>(DocumentType<T> type, T document, CancellationToken cancel = default)
+        where T : class
+    {
+        type.Check(document);
+        var wanted = Slug.Of(type.TitleOf(document));
+        for (var n = 1; ; n++)
+        {
+            var id = n == 1 ? wanted : $"{wanted}-{n}";
+            try
+            {
+                return new(id, await store.AddAsync(type.Name, id, type.TitleOf(document), type.Write(type.WithId(document, id)), cancel));
+            }
+            catch (TakenIdException) when (n < MostOfOneName)
+            {
+                // Two may have the same name; they get ids that differ.
+            }
+        }
+    }
+
+    /// <summary>Keeps a document on top of the revision that was read.</summary>
+    /// <exception cref="StaleRevisionException"/>
+    public async Task<Saved> SaveAsync<T>(DocumentType<T> type, string id, Save<T> save, CancellationToken cancel = default)
+        where T : class
+    {
+        type.Check(save.Document);
+        return new(id, await store.SaveAsync(type.Name, id, save.Revision, type.TitleOf(save.Document), type.Write(type.WithId(save.Document, id)), cancel));
+    }
+
+    public static T Document<T>(DocumentType<T> type, StoredDocument stored)
+        where T : class => type.WithId(type.Read(stored.Body), stored.Id);
 }

@@ -3,16 +3,15 @@ using Datura.Core.Body;
 using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Files.Json;
+using Datura.Files.Documents;
 using Datura.Files.Pictures;
-using Datura.Store;
 
 namespace Datura.Web;
 
 /// <summary>What to plan: a look as it stands in the painter's hands, and by id on whom, with what and where.</summary>
 /// <param name="Draft">Shades and lights may be coarse, because something is being dragged.</param>
 /// <param name="OnScreen">Coats in the order on screen, which is only left for one that is clearly shorter.</param>
-public sealed record PlanRequest(LookDocument Look, string FaceId, string KitId, string SettingId, bool Draft = false, IReadOnlyList<string>? OnScreen = null);
+public sealed record PlanRequest(Look Look, string FaceId, string KitId, string SettingId, bool Draft = false, IReadOnlyList<string>? OnScreen = null);
 
 /// <summary>
 /// Plans on request. Bodies and plans of the last requests are remembered by a hash of their whole input; another copy of
@@ -20,16 +19,16 @@ public sealed record PlanRequest(LookDocument Look, string FaceId, string KitId,
 /// </summary>
 public sealed class PlanService(Library library)
 {
-    private readonly Recent<FittedBody> bodies = new(12);
-    private readonly Recent<PlannedLook> plans = new(24);
-    private readonly Recent<(HeldForm Form, byte[] Bare)> held = new(6);
-    private readonly Recent<byte[]> kindPictures = new(300);
+    private readonly Remembered<FittedBody> bodies = new(12);
+    private readonly Remembered<PlannedLook> plans = new(24);
+    private readonly Remembered<(HeldForm Form, byte[] Bare)> held = new(6);
+    private readonly Remembered<byte[]> kindPictures = new(300);
 
     /// <summary>Picture of a kind in the library, PNG.</summary>
-    public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels)
+    public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels, CancellationToken cancel = default)
     {
-        var kit = await library.KitAsync(kitId);
-        return kindPictures.Get($"{kind.Id} {pixels} {Library.Write(kit)}", () =>
+        var kit = await library.KitAsync(kitId, cancel);
+        return kindPictures.Get($"{kind.Id} {pixels} {InputText.Of(kit)}", () =>
         {
             var (rgba, width, height) = PartPicture.Of(kind, kit, pixels);
             return Png.Of(rgba, width, height);
@@ -37,49 +36,49 @@ public sealed class PlanService(Library library)
     }
 
     public FittedBody Body(IReadOnlyDictionary<string, double> measuresMm) =>
-        bodies.Get(Library.Write(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm));
+        bodies.Get(InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm));
 
-    public Task<Setting> SettingAsync(PlanRequest request) => library.SettingAsync(request.SettingId);
+    public Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => library.SettingAsync(request.SettingId, cancel);
 
-    public Task<Kit> KitAsync(PlanRequest request) => library.KitAsync(request.KitId);
+    public Task<Kit> KitAsync(PlanRequest request, CancellationToken cancel = default) => library.KitAsync(request.KitId, cancel);
 
     /// <summary>Pixels a side of the picture that a dragged lamp changes.</summary>
     public const int HeldPixels = 448;
 
     /// <summary>A form with its lamp in the hand, and the picture of the paint without its tones.</summary>
-    public async Task<(HeldForm Form, byte[] Bare)> HeldAsync(PlanRequest request)
+    public async Task<(HeldForm Form, byte[] Bare)> HeldAsync(PlanRequest request, CancellationToken cancel = default)
     {
         if (request.Look?.Form is not { LeftOut: false } wish)
         {
             throw new BadInputException("look.form", "The look asks for no computed form. Switch it on first.");
         }
 
-        var problems = PlanCheck.OfLook(request.Look.ToLook()).ToArray();
+        var problems = PlanCheck.OfLook(request.Look).ToArray();
         if (problems.Length > 0)
         {
             throw new PlanException(problems);
         }
 
-        var (face, kit, setting) = (await library.FaceAsync(request.FaceId), await library.KitAsync(request.KitId), await library.SettingAsync(request.SettingId));
+        var (face, kit, setting) = (await library.FaceAsync(request.FaceId, cancel), await library.KitAsync(request.KitId, cancel), await library.SettingAsync(request.SettingId, cancel));
         var bare = request with { Look = request.Look with { Form = null }, Draft = true };
-        var key = Library.Write(new { bare.Look, face, kit, setting, Wish = wish with { Pretended = FormWish.Usual.Pretended } });
-        var planned = await PlanAsync(bare);
+        var key = InputText.Of(new { bare.Look, face, kit, setting, Wish = wish with { Pretended = FormWish.Usual.Pretended } });
+        var planned = await PlanAsync(bare, cancel);
         return held.Get(key, () => (
-            FormPlan.Hold(wish, planned.Parts, planned.Body, kit, Planner.Ground(bare.Look.ToLook(), planned.Parts, face, kit), setting),
+            FormPlan.Hold(wish, planned.Parts, planned.Body, kit, Planner.Ground(bare.Look, planned.Parts, face, kit), setting),
             Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()));
     }
 
-    private readonly Recent<Core.Fit.LookVersions> versions = new(8);
+    private readonly Remembered<Core.Fit.LookVersions> versions = new(8);
 
     /// <summary>A look with the versions of some parts chosen; the others are painted in full.</summary>
-    public static LookDocument With(LookDocument look, IReadOnlyDictionary<string, PartVersion> chosen) => look with
+    public static Look With(Look look, IReadOnlyDictionary<string, PartVersion> chosen) => look with
     {
-        Parts = [.. look.Parts.Select(p => p with { Version = chosen.TryGetValue(p.Id, out var version) ? version : null })],
+        Parts = [.. look.Parts.Select(p => p with { Version = chosen.GetValueOrDefault(p.Id, PartVersion.Full) })],
         Form = look.Form is { } form ? form with { LeftOut = chosen.ContainsKey(FormKind.PartId) } : null,
     };
 
     /// <summary>What can be kept of a look in how many minutes; versions already chosen do not count.</summary>
-    public async Task<(Core.Fit.LookVersions Versions, Setting Setting)> VersionsAsync(PlanRequest request)
+    public async Task<(Core.Fit.LookVersions Versions, Setting Setting)> VersionsAsync(PlanRequest request, CancellationToken cancel = default)
     {
         if (request.Look is null)
         {
@@ -87,8 +86,8 @@ public sealed class PlanService(Library library)
         }
 
         var whole = request with { Look = With(request.Look, new Dictionary<string, PartVersion>()), OnScreen = null, Draft = false };
-        var planned = await PlanAsync(whole);
-        var (kit, setting) = (await KitAsync(request), await SettingAsync(request));
+        var planned = await PlanAsync(whole, cancel);
+        var (kit, setting) = (await KitAsync(request, cancel), await SettingAsync(request, cancel));
         if (planned.Jobs.Count == 0)
         {
             throw new BadInputException("look.parts", "The look has no coats yet. Hang a part first.");
@@ -96,12 +95,12 @@ public sealed class PlanService(Library library)
 
         var light = setting.Lamps is { Count: > 0 } lamps ? new Core.Paint.SeenUnder(Core.Paint.Lamps.Together(lamps)) : null;
         // The slot itself does not matter here.
-        var key = Library.Write(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
-        var (look, _) = await OnKitAsync(whole.Look.ToLook(), kit);
+        var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
+        var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
         return (versions.Get(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light)), setting);
     }
 
-    public async Task<PlannedLook> PlanAsync(PlanRequest request)
+    public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)
     {
         if (request.Look is null)
         {
@@ -113,18 +112,26 @@ public sealed class PlanService(Library library)
             throw new BadInputException("faceId", "A plan needs a face, a kit and a setting. Choose all three.");
         }
 
-        var face = await library.FaceAsync(request.FaceId);
-        var kit = await library.KitAsync(request.KitId);
-        var setting = await library.SettingAsync(request.SettingId);
-        var (look, standIns) = await OnKitAsync(request.Look.ToLook(), kit);
-        var key = Library.Write(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
-        return plans.Get(key, () => Planner.Plan(look, face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns));
+        var face = await library.FaceAsync(request.FaceId, cancel);
+        var kit = await library.KitAsync(request.KitId, cancel);
+        var setting = await library.SettingAsync(request.SettingId, cancel);
+        var (look, standIns) = await OnKitAsync(request.Look, kit, cancel);
+        var key = InputText.Of(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
+        return plans.Get(key, () => Planner.Plan(look, face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns, cancel), cancel);
     }
 
-    private readonly Recent<(Look Look, IReadOnlyList<StandIn> StandIns)> onKit = new(40);
+    /// <summary>A look with the face, kit and setting named, or with what it would usually be shown with: its own kit, the studio's first face and setting.</summary>
+    public async Task<PlanRequest> UsualAsync(Look look, string? face, string? kit, string? setting, CancellationToken cancel)
+    {
+        async Task<string> First<T>(DocumentType<T> type, string? wanted = null)
+            where T : class => await library.FirstAsync(type, wanted, cancel) ?? throw new BadInputException(type.Name, $"The studio has no {type.Name} yet. Add one first.");
+        return new(look, face ?? await First(DocumentTypes.Face), kit ?? await First(DocumentTypes.Kit, look.Kit), setting ?? await First(DocumentTypes.Setting));
+    }
+
+    private readonly Remembered<(Look Look, IReadOnlyList<StandIn> StandIns)> onKit = new(40);
 
     /// <summary>The look with the nearest mixes of this kit in place of paints that it does not hold.</summary>
-    private async Task<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKitAsync(Look look, Kit kit)
+    private async Task<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKitAsync(Look look, Kit kit, CancellationToken cancel)
     {
         var paints = look.Parts.SelectMany(p => p.Paints.Values).SelectMany(m => m.Shares).Select(s => s.Paint).ToHashSet();
         if (paints.All(id => kit.Paints.Any(p => p.Id == id)))
@@ -132,14 +139,14 @@ public sealed class PlanService(Library library)
             return (look, []);
         }
 
-        var own = await OwnKitAsync(look, paints);
-        return onKit.Get(Library.Write(new { look, kit, own }), () => StandIns.Of(look, kit, own));
+        var own = await OwnKitAsync(look, paints, cancel);
+        return onKit.Get(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own));
     }
 
     // The kit that the look names, or one of the studio's that holds all its paints.
-    private async Task<Kit?> OwnKitAsync(Look look, HashSet<string> paints)
+    private async Task<Kit?> OwnKitAsync(Look look, HashSet<string> paints, CancellationToken cancel)
     {
-        var kits = (await library.Store.AllAsync(DocumentKind.Kit)).Select(k => Library.Read<Kit>(k.Body) with { Id = k.Id }).ToArray();
+        var kits = await library.AllAsync(DocumentTypes.Kit, cancel);
         return kits.FirstOrDefault(k => k.Id == look.Kit) ?? kits.FirstOrDefault(k => paints.All(id => k.Paints.Any(p => p.Id == id)));
     }
 }

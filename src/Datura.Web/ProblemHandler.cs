@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
-using Datura.Files.Json;
+using Datura.Files.Documents;
 using Datura.Files.Kits;
 using Datura.Files.Motifs;
 using Datura.Store;
@@ -37,7 +37,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
             Of(400, "Measures cannot be", exception.Message), measures.Problems.Select(p => ($"measuresMm.{p.Field}", p.Sentence))),
         PlanException plan => WithErrors(
             Of(400, "Cannot be planned", exception.Message), plan.Problems.Select(p => (p.Field, p.Sentence))),
-        LookFileException file => With(Of(400, "Look file refused", exception.Message), "line", file.Line),
+        DocumentFileException file => With(Of(400, "File refused", exception.Message), "line", file.Line),
         MotifException motif => WithErrors(Of(400, "Drawing refused", motif.Message), [("motif", motif.Message)]),
         KitFileException kit => WithErrors(Of(400, "Table refused", kit.Message), [("file", kit.Message)]),
         BadInputException bad => WithErrors(Of(400, "Check the input", exception.Message), [(bad.Field, bad.Message)]),
@@ -80,10 +80,4 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
 
     private static ProblemDetails WithErrors(ProblemDetails problem, IEnumerable<(string Field, string Sentence)> errors) =>
         With(problem, "errors", errors.GroupBy(e => e.Field).ToDictionary(e => e.Key, e => e.Select(x => x.Sentence).ToArray()));
-}
-
-/// <summary>A value that the service was sent cannot be.</summary>
-public sealed class BadInputException(string where, string sentence) : Exception(sentence)
-{
-    public string Field => where;
 }

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Datura.Files.Documents;
 using Datura.Files.Json;
 using Datura.Store;
 using Datura.Web;
@@ -11,7 +12,9 @@ builder.Host.UseSerilog((_, log) => log
     .MinimumLevel.Override("Microsoft.AspNetCore", Serilog.Events.LogEventLevel.Warning)
     .WriteTo.Console(outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
 
-var connection = builder.Configuration["DATURA_DB"]
+// --describe FILE writes the service's description and ends; the build does so, and no database is needed for it.
+var describe = args is ["--describe", var file] ? file : null;
+var connection = builder.Configuration["DATURA_DB"] ?? (describe is null ? null : "")
     ?? throw new InvalidOperationException("DATURA_DB is not set. Start with ./run, or give a PostgreSQL connection string.");
 builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(connection));
 builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
@@ -24,24 +27,27 @@ builder.Services.ConfigureHttpJsonOptions(options =>
     options.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
 });
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+builder.Services.AddHealthChecks().AddCheck<DatabaseHealth>("database");
+builder.Services.AddResponseCompression();
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddOpenApi("v1", options => options.AddSchemaTransformer<AnswerSchemas>().AddDocumentTransformer((document, _, _) =>
+builder.Services.AddOpenApi(Description.Name, options => options.AddSchemaTransformer<AnswerSchemas>().AddDocumentTransformer((document, _, _) =>
 {
     document.Info.Title = "Datura";
     document.Info.Version = "1";
     document.Servers?.Clear();
     return Task.CompletedTask;
 }));
-builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 2 * LookFile.MostBytes);
+builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 2 * DocumentFile.MostBytes);
 
 var app = builder.Build();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
+app.UseResponseCompression();
 app.UseDefaultFiles();
 app.UseStaticFiles();
 app.MapOpenApi();
-app.MapHealth();
+app.MapHealthChecks("/health");
 app.MapLooks();
 app.MapFaces();
 app.MapKits();
@@ -53,6 +59,12 @@ app.MapOrders();
 app.MapVocabulary();
 app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");
+
+if (describe is not null)
+{
+    await Description.WriteAsync(app, describe);
+    return;
+}
 
 Migrator.Run(connection);
 await Demo.LoadIfEmptyAsync(app.Services.GetRequiredService<DocumentStore>());

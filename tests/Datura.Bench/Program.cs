@@ -13,6 +13,7 @@ using Datura.Files.Json;
 using Datura.Files.Pictures;
 using NetTopologySuite.Geometries;
 using SkiaSharp;
+using Datura.Files.Documents;
 
 if (args is ["truth"])
 {
@@ -24,7 +25,7 @@ if (args is ["truth"])
 var kit = Load<Kit>("kits/saltmarsh-box");
 var setting = Load<Setting>("settings/night-parade");
 var face = Load<Face>("faces/bartram");
-var look = LookFile.Read(File.ReadAllText(Demo("looks/drowned-lamp-keeper"))).ToLook();
+var look = DocumentTypes.Look.ReadFile(File.ReadAllText(Demo("looks/drowned-lamp-keeper")));
 
 var start = Stopwatch.StartNew();
 var body = FittedBody.For(face.MeasuresMm);
@@ -50,7 +51,7 @@ Row("paint picture 2048×2048", larger, "paint picture 1024×1024", picture, "un
 
 // Thirty kinds of the demo looks at once: more coats than any of them has.
 var thirty = new Look("Thirty", "", Mapping.Freehand, [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
-    .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).DistinctBy(p => p.Kind).Take(20).Select((p, k) => p with { Id = $"p{k}" })]);
+    .SelectMany(f => DocumentTypes.Look.ReadFile(File.ReadAllText(f)).Parts).DistinctBy(p => p.Kind).Take(20).Select((p, k) => p with { Id = $"p{k}" })]);
 var many = Planner.Plan(thirty, face, body, kit, setting);
 var coats = many.Coats.Sum(s => s.Count);
 Row(FormattableString.Invariant($"paint picture 1024×1024 of {coats} coats"), Median(12, () => PaintOf(many, 1024)), "paint picture 1024×1024", picture, "under 150 ms");
@@ -75,7 +76,7 @@ Console.WriteLine();
 Console.WriteLine("| steps | network ms | first answer ms | shortest, 3 s | gap | to stage by stage, waiting |");
 Console.WriteLine("|---:|---:|---:|---:|---:|---:|");
 var ordered = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
-    .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).Where(p => p.Kind != "skinBase").ToArray();
+    .SelectMany(f => DocumentTypes.Look.ReadFile(File.ReadAllText(f)).Parts).Where(p => p.Kind != "skinBase").ToArray();
 foreach (var parts in new[] { 5, 20, 40, 80, 160 })
 {
     PaintMix Own(int k, int r) => new([new(kit.Paints[(k * 7 + r) % 13].Id, 1 + k % 5), new(kit.Paints[(k * 3 + 5) % 13].Id, 1 + k % 3)]);
@@ -93,13 +94,13 @@ Console.WriteLine("| demo look | steps | likely min | to stage by stage, waiting
 Console.WriteLine("|---|---:|---:|---:|");
 foreach (var file in Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal))
 {
-    var one = Planner.Plan(LookFile.Read(File.ReadAllText(file)).ToLook(), face, body, kit, setting);
+    var one = Planner.Plan(DocumentTypes.Look.ReadFile(File.ReadAllText(file)), face, body, kit, setting);
     Console.WriteLine(FormattableString.Invariant($"| {one.Plan.Look} | {one.Steps.Count} | {one.Plan.TotalSeconds / 60:0.0} | {one.Plan.TotalSeconds / Sequencer.NaiveSeconds(one.Network!):0.00} |"));
 }
 
 // A crowded look: the demo's parts over and over, as many as asked for.
 var crowd = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal)
-    .SelectMany(f => LookFile.Read(File.ReadAllText(f)).ToLook().Parts).Where(p => p.Kind != "skinBase").ToArray();
+    .SelectMany(f => DocumentTypes.Look.ReadFile(File.ReadAllText(f)).Parts).Where(p => p.Kind != "skinBase").ToArray();
 // Growth is read off the same ten over and over, so that only their number grows.
 Look Same(int parts) => new("Same", "", Mapping.Pencil, [.. Enumerable.Range(0, parts).Select(k => crowd[3 * (k % 10)] with { Id = $"p{k}" })]);
 Look Crowd(int parts) => new("Crowd", "", Mapping.Pencil, [.. Enumerable.Range(0, parts).Select(k => crowd[k % crowd.Length] with { Id = $"p{k}" })]);

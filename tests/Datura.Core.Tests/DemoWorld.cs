@@ -3,6 +3,7 @@ using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Files.Json;
+using Datura.Files.Documents;
 
 namespace Datura.Core.Tests;
 
@@ -26,7 +27,7 @@ internal static class DemoWorld
 
     public static string LookText(string id) => File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", "looks", $"{id}.json"));
 
-    public static Look Look(string id) => LookFile.Read(LookText(id)).ToLook();
+    public static Look Look(string id) => DocumentTypes.Look.ReadFile(LookText(id));
 
     public static PlannedLook Plan(string look, int face = 0) =>
         Planner.Plan(Look(look), Faces[face], Bodies[Faces[face].Id], Kit, Parade);

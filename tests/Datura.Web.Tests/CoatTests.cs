@@ -52,12 +52,12 @@ public class CoatTests(Service service) : IClassFixture<Service>
     {
         var setting = (await service.Get<SettingResource[]>("/api/settings")).First(s => s.Id == "night-parade");
         var red = setting.Setting with { Lamps = [new("red", 1)] };
-        Assert.Equal(HttpStatusCode.OK, (await service.Send(HttpMethod.Put, "/api/settings/night-parade", new SettingSave(setting.Revision, red))).StatusCode);
+        Assert.Equal(HttpStatusCode.OK, (await service.Send(HttpMethod.Put, "/api/settings/night-parade", new Save<Setting>(setting.Revision, red))).StatusCode);
         var own = await Post<LostPair[]>("/api/plan/lost?lamp=setting");
         var asked = await Post<LostPair[]>("/api/plan/lost?lamp=red");
         Assert.Equal(asked, own);
         var dark = setting.Setting with { Lamps = [new("red", 0)] };
-        Assert.Equal(HttpStatusCode.BadRequest, (await service.Send(HttpMethod.Put, "/api/settings/night-parade", new SettingSave(setting.Revision + 1, dark))).StatusCode);
+        Assert.Equal(HttpStatusCode.BadRequest, (await service.Send(HttpMethod.Put, "/api/settings/night-parade", new Save<Setting>(setting.Revision + 1, dark))).StatusCode);
     }
 
     [Fact]

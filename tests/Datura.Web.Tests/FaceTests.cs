@@ -13,10 +13,10 @@ public class FaceTests(Service service) : IClassFixture<Service>
         var face = (await service.Get<FaceResource>("/api/faces/tamsin")).Face with { Name = "Understudy" };
         var added = await Service.Read<Saved>(await service.Send(HttpMethod.Post, "/api/faces", face));
         var wider = face with { MeasuresMm = new Dictionary<string, double>(face.MeasuresMm) { ["mouthWidth"] = 57 } };
-        var saved = await Service.Read<Saved>(await service.Send(HttpMethod.Put, $"/api/faces/{added.Id}", new FaceSave(1, wider)));
+        var saved = await Service.Read<Saved>(await service.Send(HttpMethod.Put, $"/api/faces/{added.Id}", new Save<Face>(1, wider)));
         Assert.Equal(2, saved.Revision);
         Assert.Equal(57, (await service.Get<BodyResource>($"/api/faces/{added.Id}/body")).MeasuresMm["mouthWidth"]);
-        Assert.Equal(HttpStatusCode.Conflict, (await service.Send(HttpMethod.Put, $"/api/faces/{added.Id}", new FaceSave(1, face))).StatusCode);
+        Assert.Equal(HttpStatusCode.Conflict, (await service.Send(HttpMethod.Put, $"/api/faces/{added.Id}", new Save<Face>(1, face))).StatusCode);
     }
 
     [Fact]
@@ -24,7 +24,7 @@ public class FaceTests(Service service) : IClassFixture<Service>
     {
         var face = (await service.Get<FaceResource>("/api/faces/odalys")).Face;
         var odd = face with { MeasuresMm = new Dictionary<string, double>(face.MeasuresMm) { ["mouthWidth"] = 84 } };
-        var answer = await service.Send(HttpMethod.Put, "/api/faces/odalys", new FaceSave(1, odd));
+        var answer = await service.Send(HttpMethod.Put, "/api/faces/odalys", new Save<Face>(1, odd));
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.Contains("measuresMm.mouthWidth", (await Service.Read<Problem>(answer)).Errors!.Keys);
         Assert.Equal(face.MeasuresMm, (await service.Get<FaceResource>("/api/faces/odalys")).Face.MeasuresMm);

@@ -13,10 +13,10 @@ public class KitTests(Service service) : IClassFixture<Service>
         var kit = await service.Get<Kit>("/api/kits/saltmarsh-box");
         var revision = (await service.Get<KitResource[]>("/api/kits"))[0].Revision;
         var gold = kit.Paints[0] with { Id = "brass", Name = "Brass", OverBlack = new(50, 8, 36), OverWhite = new(60, 9, 44) };
-        var saved = await service.Send(HttpMethod.Put, "/api/kits/saltmarsh-box", new KitSave(revision, kit with { Paints = [.. kit.Paints, gold] }));
+        var saved = await service.Send(HttpMethod.Put, "/api/kits/saltmarsh-box", new Save<Kit>(revision, kit with { Paints = [.. kit.Paints, gold] }));
         Assert.Equal(revision + 1, (await Service.Read<Saved>(saved)).Revision);
         var request = await service.DemoRequest();
-        var parts = request.Look.Parts.Select(p => p.Kind == "socket" ? p with { Paints = new Dictionary<string, IReadOnlyList<Core.Shapes.PaintShare>> { ["dark"] = [new("brass", 1)] } } : p);
+        var parts = request.Look.Parts.Select(p => p.Kind == "socket" ? p with { Paints = new Dictionary<string, Core.Shapes.PaintMix> { ["dark"] = new([new("brass", 1)]) } } : p);
         var plan = await Service.Read<Plan>(await service.Send(HttpMethod.Post, "/api/plan", request with { Look = request.Look with { Parts = [.. parts] } }));
         Assert.Contains(plan.Steps, s => s.Paint == "Brass");
     }
@@ -37,9 +37,9 @@ public class KitTests(Service service) : IClassFixture<Service>
     public async Task AShorterSlotIsSavedAndNonsenseIsNot()
     {
         var stored = (await service.Get<SettingResource[]>("/api/settings")).First(s => s.Id == "quay-booth");
-        var saved = await service.Send(HttpMethod.Put, "/api/settings/quay-booth", new SettingSave(stored.Revision, stored.Setting with { SlotMinutes = 3 }));
+        var saved = await service.Send(HttpMethod.Put, "/api/settings/quay-booth", new Save<Setting>(stored.Revision, stored.Setting with { SlotMinutes = 3 }));
         Assert.Equal(HttpStatusCode.OK, saved.StatusCode);
-        var nonsense = await service.Send(HttpMethod.Put, "/api/settings/quay-booth", new SettingSave(stored.Revision + 1, stored.Setting with { SlotMinutes = 0 }));
+        var nonsense = await service.Send(HttpMethod.Put, "/api/settings/quay-booth", new Save<Setting>(stored.Revision + 1, stored.Setting with { SlotMinutes = 0 }));
         Assert.Contains("slotMinutes", (await Service.Read<Problem>(nonsense)).Errors!.Keys);
         Assert.Equal(3, (await service.Get<SettingResource[]>("/api/settings")).First(s => s.Id == "quay-booth").Setting.SlotMinutes);
     }

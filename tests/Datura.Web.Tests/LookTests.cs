@@ -1,3 +1,4 @@
+using Datura.Core;
 using System.Net;
 using System.Text;
 using Datura.Files.Json;
@@ -32,7 +33,7 @@ public class LookTests(Service service) : IClassFixture<Service>
         var look = await service.DemoLook();
         for (var revision = 1; revision <= 3; revision++)
         {
-            var saved = await service.Send(HttpMethod.Put, $"/api/looks/{id}", new LookSave(revision, look with { Name = $"Wreck diver {revision}" }));
+            var saved = await service.Send(HttpMethod.Put, $"/api/looks/{id}", new Save<Look>(revision, look with { Name = $"Wreck diver {revision}" }));
             Assert.Equal(revision + 1, (await Service.Read<Saved>(saved)).Revision);
         }
 
@@ -46,9 +47,9 @@ public class LookTests(Service service) : IClassFixture<Service>
     {
         var id = await Added("Kelp bride");
         var look = await service.DemoLook();
-        await service.Send(HttpMethod.Put, $"/api/looks/{id}", new LookSave(1, look with { Name = "Mine" }));
+        await service.Send(HttpMethod.Put, $"/api/looks/{id}", new Save<Look>(1, look with { Name = "Mine" }));
         using var copy = service.AnotherCopy(); // a copy of the service that remembers nothing refuses just the same
-        var stale = await copy.PutAsync($"/api/looks/{id}", Json(new LookSave(1, look with { Name = "Theirs" })));
+        var stale = await copy.PutAsync($"/api/looks/{id}", Json(new Save<Look>(1, look with { Name = "Theirs" })));
         var problem = await Service.Read<Problem>(stale);
         Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
         Assert.Equal("application/problem+json", stale.Content.Headers.ContentType?.MediaType);
@@ -63,7 +64,7 @@ public class LookTests(Service service) : IClassFixture<Service>
         var id = await Added("Cormorant");
         var look = await service.DemoLook();
         var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(k =>
-            service.Send(HttpMethod.Put, $"/api/looks/{id}", new LookSave(1, look with { Name = $"Cormorant {k}" }))));
+            service.Send(HttpMethod.Put, $"/api/looks/{id}", new Save<Look>(1, look with { Name = $"Cormorant {k}" }))));
         Assert.Equal(1, answers.Count(a => a.StatusCode == HttpStatusCode.OK));
         Assert.Equal(7, answers.Count(a => a.StatusCode == HttpStatusCode.Conflict));
     }
@@ -85,9 +86,9 @@ public class LookTests(Service service) : IClassFixture<Service>
 
     [Theory]
     [InlineData("{\"revision\":1}", "look")]
-    [InlineData("{\"revision\":1,\"look\":{\"format\":\"datura-look\",\"version\":1,\"name\":\"\",\"mapping\":\"pencil\",\"parts\":[]}}", "name")]
-    [InlineData("{\"revision\":\"one\",\"look\":null}", "revision")]
-    [InlineData("{\"revision\":1,\"look\":{\"name\":\"x\",\"format\":\"datura-look\",\"version\":1,\"mapping\":\"chalk\",\"parts\":[]}}", "mapping")]
+    [InlineData("{\"revision\":1,\"document\":{\"name\":\"\",\"mapping\":\"pencil\",\"parts\":[]}}", "name")]
+    [InlineData("{\"revision\":\"one\",\"document\":null}", "revision")]
+    [InlineData("{\"revision\":1,\"document\":{\"name\":\"x\",\"mapping\":\"chalk\",\"parts\":[]}}", "mapping")]
     [InlineData("not json", "$")]
     public async Task NonsenseIsA400WithItsField(string body, string field)
     {

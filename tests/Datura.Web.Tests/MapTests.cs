@@ -104,7 +104,7 @@ public class MapTests(Service service) : IClassFixture<Service>
     public async Task AMovedPartAndAMotifAreKept()
     {
         var look = await service.DemoLook();
-        var part = look.Parts[1] with { Id = "own", Kind = "motif", Moved = new(3, -2), Motif = Motif.Lantern, Numbers = null, Words = null, Paints = null, Coats = null };
+        var part = look.Parts[1] with { Id = "own", Kind = "motif", Moved = new(3, -2), Motif = Motif.Lantern, Numbers = new Dictionary<string, double>(), Words = new Dictionary<string, string>(), Paints = new Dictionary<string, PaintMix>(), Coats = new Dictionary<string, int>() };
         var saved = await Post<Saved>("/api/looks", look with { Name = "With a motif", Parts = [.. look.Parts, part] });
         var back = (await service.Get<LookResource>($"/api/looks/{saved.Id}")).Look.Parts[^1];
         Assert.Equal(new Move(3, -2), back.Moved);

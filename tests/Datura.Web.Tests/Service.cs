@@ -1,3 +1,4 @@
+using Datura.Core;
 using System.Net.Http.Json;
 using System.Text.Json;
 using Datura.Files.Json;
@@ -53,7 +54,7 @@ public sealed class Service : IAsyncLifetime
 
     public static async Task<T> Read<T>(HttpResponseMessage answer) => Read<T>(await answer.Content.ReadAsStringAsync());
 
-    public async Task<LookDocument> DemoLook(string id = "drowned-lamp-keeper") => (await Get<LookResource>($"/api/looks/{id}")).Look;
+    public async Task<Look> DemoLook(string id = "drowned-lamp-keeper") => (await Get<LookResource>($"/api/looks/{id}")).Look;
 
     public async Task<PlanRequest> DemoRequest() => new(await DemoLook(), "odalys", "saltmarsh-box", "night-parade");
 

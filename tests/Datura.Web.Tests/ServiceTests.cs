@@ -29,6 +29,22 @@ public class ServiceTests(Service service) : IClassFixture<Service>
     }
 
     [Fact]
+    public async Task EveryOperationHasANameASummaryAndTheFormOfItsAnswer()
+    {
+        var described = JsonNode.Parse(await service.Client.GetStringAsync("/openapi/v1.json"))!;
+        var operations = described["paths"]!.AsObject().SelectMany(p => p.Value!.AsObject().Select(o => (Address: $"{o.Key} {p.Key}", Operation: o.Value!))).ToArray();
+        Assert.Distinct(operations.Select(o => (string?)o.Operation["operationId"]));
+        Assert.All(operations, o =>
+        {
+            Assert.False(string.IsNullOrEmpty((string?)o.Operation["operationId"]), o.Address);
+            Assert.EndsWith(".", (string?)o.Operation["summary"], StringComparison.Ordinal);
+            var answers = o.Operation["responses"]!.AsObject();
+            var good = answers.Where(r => r.Key.StartsWith('2')).Select(r => (Code: r.Key, Content: r.Value!["content"]?.AsObject())).ToArray();
+            Assert.True(good.All(g => g.Code == "204" || g.Content is { Count: > 0 } content && content.All(c => c.Value!["schema"] is JsonObject { Count: > 0 })), $"{o.Address} does not say what it answers");
+        });
+    }
+
+    [Fact]
     public async Task EveryRowBelongsToAStudio()
     {
         await using var db = new NpgsqlConnection(service.Connection);
@@ -53,8 +69,8 @@ public class ServiceTests(Service service) : IClassFixture<Service>
         }
 
         var other = new DocumentStore(source, "other");
-        Assert.Empty(await other.ListAsync(DocumentKind.Look));
-        await Assert.ThrowsAsync<MissingDocumentException>(() => other.GetAsync(DocumentKind.Look, "drowned-lamp-keeper"));
+        Assert.Empty(await other.ListAsync("look"));
+        await Assert.ThrowsAsync<MissingDocumentException>(() => other.GetAsync("look", "drowned-lamp-keeper"));
     }
 
     [Fact]
@@ -91,7 +107,7 @@ public class ServiceTests(Service service) : IClassFixture<Service>
     [Theory]
     [InlineData("/api/faces/odalys/tape?x1=0&y1=0&x2=10", "y2")]
     [InlineData("/api/faces/odalys/tape?x1=left&y1=0&x2=10&y2=3", "x1")]
-    [InlineData("/api/looks/kelp-bride/picture?face=odalys&kit=saltmarsh-box", "setting")]
+    [InlineData("/api/faces/odalys/offers/forehead?kit=saltmarsh-box", "setting")]
     public async Task AMissingOrUnreadableValueOfTheAddressIsNamed(string address, string name)
     {
         var answer = await service.Client.GetAsync(address);

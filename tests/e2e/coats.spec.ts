@@ -48,7 +48,7 @@ test('the setting has a slot, a neckline and lamps, and refuses nonsense', async
   const parade = stored.find((s: { id: string }) => s.id === 'night-parade')
   expect(parade.setting.necklineMm).toBe(62)
   await page.request.put('/api/settings/night-parade', {
-    data: { revision: parade.revision, setting: { ...parade.setting, necklineMm: 55 } },
+    data: { revision: parade.revision, document: { ...parade.setting, necklineMm: 55 } },
   })
 })
 

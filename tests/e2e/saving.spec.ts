@@ -55,7 +55,7 @@ test('two painters at one look: the second is told, and both can be kept', async
   const id = await openCopy(page)
   const stored = await (await page.request.get(`/api/looks/${id}`)).json()
   await page.request.put(`/api/looks/${id}`, {
-    data: { revision: 1, look: { ...stored.look, notes: 'theirs' } },
+    data: { revision: 1, document: { ...stored.look, notes: 'theirs' } },
   })
   await choosePart(page, 'Socket')
   await droop(page, '15')

@@ -1,14 +1,12 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { LookDocument } from '../src/api/client'
+import type { Look } from '../src/api/client'
 import { dropDraft, keepDraft, readDraft } from '../src/lib/drafts'
 
 const look = {
-  format: 'datura-look',
-  version: 1,
   name: 'Net mender',
   mapping: 'pencil',
   parts: [],
-} as unknown as LookDocument
+} as unknown as Look
 
 function browser(full = false) {
   const kept = new Map<string, string>()

@@ -2,7 +2,7 @@ using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Files.Json;
+using Datura.Files.Documents;
 using Datura.Files.Models;
 using Datura.Files.Pictures;
 using Datura.Store;
@@ -12,8 +12,6 @@ namespace Datura.Web;
 
 /// <summary>A face with the revision it was read at and what its skin tone is called.</summary>
 public sealed record FaceResource(string Id, int Revision, Face Face, string SkinClass, double TypologyAngleDeg, string SkinColour);
-
-public sealed record FaceSave(int Revision, Face Face);
 
 /// <summary>The body of a face for pointing: landmarks and zone outlines on the chart, all in chart mm.</summary>
 /// <param name="WindowSideMm">Side of the paint picture's square.</param>
@@ -32,7 +30,7 @@ public sealed record BodyResource(
 public sealed record TapeResource(double Mm, IReadOnlyList<double> Path);
 
 /// <summary>A part that could be hung on a zone, with what it would measure.</summary>
-public sealed record OfferResource(string Kind, string Label, IReadOnlyList<SizeLine> Sizes, PartDocument Part);
+public sealed record OfferResource(string Kind, string Label, IReadOnlyList<SizeLine> Sizes, Part Part);
 
 /// <summary>Measures and tone of a face that is being edited.</summary>
 public sealed record FacePreview(IReadOnlyDictionary<string, double> MeasuresMm, Lab Skin);
@@ -42,127 +40,90 @@ public sealed record FacePreview(IReadOnlyDictionary<string, double> MeasuresMm,
 /// <param name="Notes">By measure id: a sentence for a measure that is rare beside the others and wants checking.</param>
 public sealed record EstimateResource(IReadOnlyDictionary<string, double> MeasuresMm, IReadOnlyDictionary<string, string> Notes);
 
-/// <summary>Faces: list, read, save, bodies and pictures.</summary>
+/// <summary>Faces, their bodies and pictures.</summary>
 public static class FaceEndpoints
 {
     private const int StretchPixels = 512;
 
     public static void MapFaces(this IEndpointRouteBuilder routes)
     {
-        var faces = routes.MapGroup("/api/faces").WithTags("Faces").ProducesProblem(400).ProducesProblem(404);
-        faces.MapGet("/", async (DocumentStore store) => TypedResults.Ok(
-            (IReadOnlyList<FaceResource>)[.. (await store.AllAsync(DocumentKind.Face)).Select(Resource)]));
-        faces.MapGet("/{id}", async (string id, DocumentStore store) => TypedResults.Ok(Resource(await store.GetAsync(DocumentKind.Face, id))));
-        faces.MapPost("/", async (Face face, DocumentStore store) =>
+        var faces = routes.MapDocuments(DocumentTypes.Face, Resource, Resource);
+        faces.MapGet("/{id}/body", async (string id, Library library, PlanService plans, CancellationToken cancel) =>
         {
-            Check(face);
-            var id = $"{LookEndpoints.Slug(face.Name)}-{Guid.NewGuid():N}"[..^26];
-            await store.AddAsync(DocumentKind.Face, id, face.Name, Library.Write(face with { Id = id }));
-            return TypedResults.Created($"/api/faces/{id}", new Saved(id, 1));
-        });
-        faces.MapPut("/{id}", async (string id, FaceSave save, DocumentStore store) =>
-        {
-            Check(save.Face);
-            var body = Library.Write(save.Face with { Id = id });
-            return TypedResults.Ok(new Saved(id, await store.SaveAsync(DocumentKind.Face, id, save.Revision, save.Face.Name, body)));
-        }).ProducesProblem(409);
-        faces.MapDelete("/{id}", async (string id, int revision, DocumentStore store) =>
-        {
-            await store.RemoveAsync(DocumentKind.Face, id, revision);
-            return TypedResults.NoContent();
-        }).ProducesProblem(409);
-        faces.MapGet("/{id}/body", async (string id, Library library, PlanService plans) =>
-        {
-            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
             return TypedResults.Ok(new BodyResource(
                 ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart,
                 body.ZoneOutlines.ToDictionary(z => z.Key, z => Rings(z.Value))));
-        });
-        faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans) =>
+        })
+            .Called("readBody", "The body of a face for pointing: landmarks and zones.");
+        faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans, CancellationToken cancel) =>
         {
             if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))
             {
                 throw new BadInputException("x1", "Both ends of the tape must lie on the skin.");
             }
 
-            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
             var (path, mm) = Tape.Laid(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2)));
             return TypedResults.Ok(new TapeResource(
                 Math.Round(mm, 1), [.. path.Select(body.Chart.ToChart).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]));
-        });
-        faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans) =>
-            TypedResults.File(StretchPicture.Png(plans.Body((await library.FaceAsync(id)).MeasuresMm), StretchPixels), "image/png"));
-        faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans) =>
-            TypedResults.File(BodyModel.Glb(plans.Body((await library.FaceAsync(id)).MeasuresMm)), "model/gltf-binary"));
-        faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans) =>
+        })
+            .Called("layTape", "A tape laid on the skin between two places.");
+        faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
+            Kept.File(StretchPicture.Png(plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm), StretchPixels), "image/png", context))
+            .Called("drawStretch", "Where the chart stretches, as a picture.")
+            .Gives("image/png");
+        faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
+            Kept.File(BodyModel.Glb(plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm)), "model/gltf-binary", context))
+            .Called("exportBody", "The body as a model, glTF 2.0.")
+            .Gives("model/gltf-binary");
+        faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
             if (!Zones.Names.Contains(zone))
             {
                 throw new BadInputException("zone", $"There is no zone called {zone}.");
             }
 
-            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
-            var costume = (await library.SettingAsync(setting)).Costume;
-            var offers = NewPart.Offers(zone, body, await library.KitAsync(kit), costume);
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var costume = (await library.SettingAsync(setting, cancel)).Costume;
+            var offers = NewPart.Offers(zone, body, await library.KitAsync(kit, cancel), costume);
             return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
-        });
-        faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans) =>
+        })
+            .Called("listOffers", "The parts that can be hung on a zone.");
+        faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
             var found = PartKinds.Find(kind) ?? throw new BadInputException("kind", $"There is no kind called {kind}.");
-            var body = plans.Body((await library.FaceAsync(id)).MeasuresMm);
-            var costume = (await library.SettingAsync(setting)).Costume;
-            return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit), costume)));
-        });
-        faces.MapPost("/estimate", (FacePreview preview, PlanService plans) =>
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var costume = (await library.SettingAsync(setting, cancel)).Costume;
+            return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit, cancel), costume)));
+        })
+            .Called("offerPart", "A new part of a kind, as it would hang on this face.");
+        faces.MapPost("/estimate", (FacePreview preview, PlanService plans, CancellationToken cancel) =>
         {
             var body = plans.Body(preview.MeasuresMm);
             return TypedResults.Ok(new EstimateResource(
                 body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)), body.MeasureNotes.ToDictionary(n => n.Field, n => n.Sentence)));
-        });
-        faces.MapPost("/preview", (FacePreview preview, PlanService plans) =>
+        })
+            .Called("estimateMeasures", "All measures of a face that is being edited.");
+        faces.MapPost("/preview", (FacePreview preview, PlanService plans, CancellationToken cancel) =>
         {
             var body = plans.Body(preview.MeasuresMm);
             var bare = new PlannedLook(null!, body, preview.Skin, []);
             var (rgba, width, height) = BustPicture.Finished(bare, BustView.Gallery, 320, 360);
             return TypedResults.File(Png.Of(rgba, width, height), "image/png");
-        });
+        })
+            .Called("drawFace", "The bare face that is being edited.")
+            .Gives("image/png");
     }
 
     private static OfferResource Resource(NewPart.Offer offer) => new(
-        offer.Kind.Id, offer.Kind.Label, [.. offer.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })], PartDocument.From(offer.Part));
+        offer.Kind.Id, offer.Kind.Label, [.. offer.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })], offer.Part);
 
     private static FaceResource Resource(StoredDocument stored)
     {
-        var face = Library.Read<Face>(stored.Body) with { Id = stored.Id };
+        var face = Library.Document(DocumentTypes.Face, stored);
         return new(
             stored.Id, stored.Revision, face, SkinTone.Class(face.Skin), Math.Round(SkinTone.TypologyAngleDeg(face.Skin), 1), Srgb.From(face.Skin).Hex);
-    }
-
-    private static void Check(Face? face)
-    {
-        if (face?.MeasuresMm is null || face.Cautions is null)
-        {
-            throw new BadInputException("face", "The request carries no face, or one without measures. Send a whole face.");
-        }
-
-        if (string.IsNullOrWhiteSpace(face.Name) || face.Name.Length > 120)
-        {
-            throw new BadInputException("name", "Give the face a name of 1 to 120 letters.");
-        }
-
-        if (MeasureCheck.Problems(face.MeasuresMm) is { Count: > 0 } problems)
-        {
-            throw new MeasureException(problems);
-        }
-
-        try
-        {
-            SkinTone.Reflectance(face.Skin);
-        }
-        catch (InputException problem)
-        {
-            throw new BadInputException("skin", problem.Message);
-        }
     }
 
     private static IReadOnlyList<IReadOnlyList<double>> Rings(Geometry outline) =>

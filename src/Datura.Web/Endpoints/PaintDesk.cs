@@ -58,56 +58,67 @@ public static class PaintDeskEndpoints
     public static void MapPaintDesk(this IEndpointRouteBuilder routes)
     {
         var kits = routes.MapGroup("/api/kits/{id}").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
-        kits.MapGet("/on/{face}", async (string id, string face, Library library) =>
+        kits.MapGet("/on/{face}", async (string id, string face, Library library, CancellationToken cancel) =>
         {
-            var skin = PaintStack.OnSkin((await library.FaceAsync(face)).Skin);
-            return TypedResults.Ok((IReadOnlyList<PaintOnSkin>)[.. (await library.KitAsync(id)).Paints.Select(p => OnSkin(p, skin))]);
-        });
-        kits.MapGet("/recipe", async (string id, double l, double a, double b, string face, bool? eyes, bool? lips, string? without, Library library) =>
+            var skin = PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin);
+            return TypedResults.Ok((IReadOnlyList<PaintOnSkin>)[.. (await library.KitAsync(id, cancel)).Paints.Select(p => OnSkin(p, skin))]);
+        })
+            .Called("listPaintsOnSkin", "Every paint of a kit as it looks on a skin.");
+        kits.MapGet("/recipe", async (string id, double l, double a, double b, string face, bool? eyes, bool? lips, string? without, Library library, CancellationToken cancel) =>
         {
-            var kit = await library.KitAsync(id);
-            var skin = PaintStack.OnSkin((await library.FaceAsync(face)).Skin);
+            var kit = await library.KitAsync(id, cancel);
+            var skin = PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin);
             var wanted = new Lab(l, a, b);
             var allowed = Allowed(kit, eyes, lips, without);
             var answer = RecipeSearch.For(wanted, allowed);
             var deeper = RecipeSearch.For(new(Math.Max(4, l - DeeperBy), DeeperChroma * a, DeeperChroma * b), allowed);
             return TypedResults.Ok(new RecipeAnswerResource(Srgb.From(wanted).Hex, Resource(answer.Best, kit, skin), Resource(answer.Single, kit, skin), Resource(deeper.Best, kit, skin)));
-        });
-        kits.MapGet("/wash", async (string id, double l, double a, double b, string face, bool? eyes, bool? lips, string? without, Library library) =>
+        })
+            .Called("findRecipe", "The mix of this kit that comes nearest a colour.");
+        kits.MapGet("/wash", async (string id, double l, double a, double b, string face, bool? eyes, bool? lips, string? without, Library library, CancellationToken cancel) =>
         {
-            var kit = await library.KitAsync(id);
-            var wash = WashSearch.For(new(l, a, b), PaintStack.OnSkin((await library.FaceAsync(face)).Skin), Allowed(kit, eyes, lips, without));
+            var kit = await library.KitAsync(id, cancel);
+            var wash = WashSearch.For(new(l, a, b), PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin), Allowed(kit, eyes, lips, without));
             return TypedResults.Ok(new WashResource(Shares(wash.Mix, kit), Math.Round(wash.FilmUm, 1), Math.Round(wash.Share, 2), Srgb.From(wash.Seen).Hex, Math.Round(wash.DeltaE, 1)));
-        });
-        kits.MapGet("/cast", async (string id, string paint, double l, string face, Library library) =>
+        })
+            .Called("findWash", "The wash over this skin that comes nearest a colour.");
+        kits.MapGet("/cast", async (string id, string paint, double l, string face, Library library, CancellationToken cancel) =>
         {
             if (!(l is >= 0 and <= 100))
             {
                 throw new BadInputException("l", "L* lies between 0 (black) and 100 (white).");
             }
 
-            var kit = await library.KitAsync(id);
+            var kit = await library.KitAsync(id, cancel);
             var chosen = kit.Paints.FirstOrDefault(p => p.Id == paint) ?? throw new BadInputException("paint", $"The kit {kit.Name} has no paint {paint}.");
-            var (skin, optics) = (PaintStack.OnSkin((await library.FaceAsync(face)).Skin), PaintOptics.Of(chosen));
+            var (skin, optics) = (PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin), PaintOptics.Of(chosen));
             var um = Hiding.CastUm(optics, skin, l);
             return TypedResults.Ok(new CastResource(
                 um is { } film ? Math.Round(film, 1) : null, um / chosen.CoatFilmUm is { } share ? Math.Round(share, 2) : null,
                 um is { } at ? Srgb.From(skin.With(optics, at).Colour()).Hex : null, Math.Round(skin.Colour().L, 1), Math.Round(new PaintStackProbe(optics).OpaqueColour.L, 1)));
-        });
-        kits.MapGet("/paints.csv", async (string id, Library library) =>
-            TypedResults.File(System.Text.Encoding.UTF8.GetBytes(KitCsv.Write((await library.KitAsync(id)).Paints)), "text/csv", $"{id}.csv"));
-        kits.MapGet("/palette.gpl", async (string id, Library library) =>
-            TypedResults.File(System.Text.Encoding.UTF8.GetBytes(PaletteGpl.Of(await library.KitAsync(id))), "text/plain", $"{id}.gpl"));
-        routes.MapPost("/api/kits/read-csv", async (HttpRequest request) =>
+        })
+            .Called("findCast", "How thin a film casts this skin to a lightness.");
+        kits.MapGet("/paints.csv", async (string id, Library library, CancellationToken cancel) =>
+            TypedResults.File(System.Text.Encoding.UTF8.GetBytes(KitCsv.Write((await library.KitAsync(id, cancel)).Paints)), "text/csv", $"{id}.csv"))
+            .Called("exportPaints", "The paints of a kit as a table.")
+            .Gives("text/csv");
+        kits.MapGet("/palette.gpl", async (string id, Library library, CancellationToken cancel) =>
+            TypedResults.File(System.Text.Encoding.UTF8.GetBytes(PaletteGpl.Of(await library.KitAsync(id, cancel))), "text/plain", $"{id}.gpl"))
+            .Called("exportPalette", "The colours of a kit as a palette for drawing programs.")
+            .Gives("text/plain");
+        routes.MapPost("/api/kits/read-csv", async (HttpRequest request, CancellationToken cancel) =>
         {
             using var reader = new StreamReader(request.Body);
-            return TypedResults.Ok(KitCsv.Read(await reader.ReadToEndAsync()));
-        }).WithTags("Kits").ProducesProblem(400);
-        routes.MapPost("/api/kits/try/{face}", async (string face, PaintDescription paint, Library library) =>
+            return TypedResults.Ok(KitCsv.Read(await reader.ReadToEndAsync(cancel)));
+        })
+            .Accepts<string>("text/plain", "text/csv")
+            .Called("readPaints", "The paints in a table; nothing is kept.").WithTags("Kits").ProducesProblem(400);
+        routes.MapPost("/api/kits/try/{face}", async (string face, PaintDescription paint, Library library, CancellationToken cancel) =>
         {
-            KitEndpoints.Check(paint, "paint");
-            return TypedResults.Ok(OnSkin(paint, PaintStack.OnSkin((await library.FaceAsync(face)).Skin)));
-        }).WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
+            DocumentCheck.Check(paint, "paint");
+            return TypedResults.Ok(OnSkin(paint, PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin)));
+        })
+            .Called("tryPaint", "A paint as it would look on a skin; nothing is kept.").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
         routes.MapPost("/api/colours/from-photo", (PhotoSpot photo) =>
         {
             if (photo.Spot is not { Length: 3 } spot || photo.White is not { Length: 3 } white)
@@ -124,7 +135,8 @@ public static class PaintDeskEndpoints
             {
                 throw new BadInputException("white", problem.Message);
             }
-        }).WithTags("Words").ProducesProblem(400);
+        })
+            .Called("readPhotoColour", "A colour from a spot of a photo and something white beside it.").WithTags("Words").ProducesProblem(400);
     }
 
     internal static RecipeResource Resource(Recipe recipe, Kit kit, PaintStack skin) => new(

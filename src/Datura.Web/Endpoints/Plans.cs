@@ -1,3 +1,4 @@
+using Datura.Core;
 using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
 using Datura.Files.Pictures;
@@ -22,8 +23,9 @@ public static class PlanEndpoints
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
-        plans.MapPost("/", async (PlanRequest request, PlanService service) => TypedResults.Ok((await service.PlanAsync(request)).Plan));
-        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, PlanService service) =>
+        plans.MapPost("/", async (PlanRequest request, PlanService service, CancellationToken cancel) => TypedResults.Ok((await service.PlanAsync(request, cancel)).Plan))
+            .Called("planLook", "A look planned for a face: sizes, steps, minutes, cautions.");
+        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, PlanService service, CancellationToken cancel) =>
         {
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
@@ -31,37 +33,45 @@ public static class PlanEndpoints
                 throw new BadInputException("pixels", $"A paint picture has {LeastPixels} to {MostPixels} pixels a side.");
             }
 
-            var planned = await service.PlanAsync(request);
-            var light = lamp is { Length: > 0 } ? await CoatEndpoints.EyeAsync(service, request, lamp) : null;
+            var planned = await service.PlanAsync(request, cancel);
+            var light = lamp is { Length: > 0 } ? await CoatEndpoints.EyeAsync(service, request, lamp, cancel) : null;
             var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light);
             return TypedResults.File(Png.Of(picture.Rgba(), size, size), "image/png");
-        });
-        plans.MapPost("/strip", async (PlanRequest request, PlanService service) =>
-            TypedResults.File(BustPicture.Strip(await service.PlanAsync(request), BustView.Strip, StripWidth, StripHeight), "image/png"));
-        plans.MapPost("/dots", async (PlanRequest request, double? tolerance, PlanService service) =>
+        })
+            .Called("drawPaint", "The paint on the chart, after some steps or all.")
+            .Gives("image/png");
+        plans.MapPost("/strip", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
+            TypedResults.File(BustPicture.Strip(await service.PlanAsync(request, cancel), BustView.Strip, StripWidth, StripHeight), "image/png"))
+            .Called("drawStrip", "The bust after every step, beside each other.")
+            .Gives("image/png");
+        plans.MapPost("/dots", async (PlanRequest request, double? tolerance, PlanService service, CancellationToken cancel) =>
         {
             if (tolerance is { } t && !(t is >= DotPlan.LeastToleranceMm and <= DotPlan.MostToleranceMm))
             {
                 throw new BadInputException("tolerance", "A redrawn line may lie 1 to 5 mm off.");
             }
 
-            return TypedResults.Ok(Dots(await service.PlanAsync(request), tolerance));
-        });
-        plans.MapPost("/handles", async (PlanRequest request, string part, PlanService service) =>
+            return TypedResults.Ok(Dots(await service.PlanAsync(request, cancel), tolerance));
+        })
+            .Called("planDots", "The dots with which outlines are set out, each from two places that a finger finds.");
+        plans.MapPost("/handles", async (PlanRequest request, string part, PlanService service, CancellationToken cancel) =>
         {
-            var planned = await service.PlanAsync(request);
+            var planned = await service.PlanAsync(request, cancel);
             var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new BadInputException("part", $"The look has no part {part}.");
-            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request)).Costume));
-        });
-        plans.MapPost("/pencil-map", async (PlanRequest request, double? tolerance, PlanService service) =>
+            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request, cancel)).Costume));
+        })
+            .Called("listHandles", "Where a part can be taken hold of.");
+        plans.MapPost("/pencil-map", async (PlanRequest request, double? tolerance, PlanService service, CancellationToken cancel) =>
         {
-            var planned = await service.PlanAsync(request);
+            var planned = await service.PlanAsync(request, cancel);
             return TypedResults.File(PencilMap.Of(planned, Dots(planned, tolerance), MapWidth, MapHeight), "image/png");
-        });
-        plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, double? allowance, bool? turned, PlanService service) =>
+        })
+            .Called("drawPencilMap", "The bare face with the dots and lines of the pencil map.")
+            .Gives("image/png");
+        plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, double? allowance, bool? turned, PlanService service, CancellationToken cancel) =>
         {
             var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "Templates are printed on A4 or Letter.");
-            var planned = await service.PlanAsync(request);
+            var planned = await service.PlanAsync(request, cancel);
             var wanted = parts is { Length: > 0 } ? parts.Split(',').ToHashSet() : null;
             var pieces = planned.Parts.Where(p => wanted is null || wanted.Contains(p.Part.Id)).AsParallel().AsOrdered()
                 .Select(p => TemplatePiece.Of(p.Kind, p.Part, p.Marks, planned.Body, allowance ?? DefaultAllowanceMm)).OfType<TemplatePiece>()
@@ -73,23 +83,27 @@ public static class PlanEndpoints
 
             const double mmPerPoint = 25.4 / 72;
             var pages = TemplatePages.Of(pieces, size.Width * mmPerPoint, size.Height * mmPerPoint);
-            var name = LookEndpoints.Slug($"{planned.Plan.Look} on {planned.Plan.Face} templates");
+            var name = Slug.Of($"{planned.Plan.Look} on {planned.Plan.Face} templates");
             return format == "svg"
                 ? TypedResults.File(System.Text.Encoding.UTF8.GetBytes(TemplateSvg.Of(planned.Plan.Look, planned.Plan.Face, pages)), "image/svg+xml", $"{name}.svg")
                 : TypedResults.File(TemplatePdf.Of(planned.Plan.Look, planned.Plan.Face, pages, size), "application/pdf", $"{name}.pdf");
-        });
-        plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service) =>
+        })
+            .Called("printTemplates", "Outlines to cut from card, in true size.")
+            .Gives("application/pdf", "image/svg+xml");
+        plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service, CancellationToken cancel) =>
         {
             var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "The sheet is printed on A4 or Letter.");
-            var planned = await service.PlanAsync(request);
-            var name = LookEndpoints.Slug($"{planned.Plan.Look} on {planned.Plan.Face}");
+            var planned = await service.PlanAsync(request, cancel);
+            var name = Slug.Of($"{planned.Plan.Look} on {planned.Plan.Face}");
             if (kind == "booth")
             {
                 return TypedResults.File(BoothSheet.Pdf(planned, size), "application/pdf", $"{name} booth.pdf");
             }
 
             return TypedResults.File(StepSheet.Pdf(planned, size, inches: units == "in"), "application/pdf", $"{name}.pdf");
-        });
+        })
+            .Called("printSheet", "The sheet for the chair or the booth.")
+            .Gives("application/pdf");
     }
 
     private static DotPlan Dots(Core.PlannedLook planned, double? toleranceMm) => DotPlan.Of(

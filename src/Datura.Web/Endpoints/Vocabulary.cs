@@ -1,7 +1,8 @@
+using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
-using Datura.Files.Json;
+using Datura.Files.Documents;
 using Datura.Files.Motifs;
 using Datura.Files.Pictures;
 
@@ -22,7 +23,7 @@ public sealed record MeasureResource(
     string Id, string Label, string StandardTerm, string HowTaken, MeasureGroup Group, Instrument Instrument,
     double LeastMm, double MostMm, double TypicalLowMm, double TypicalHighMm);
 
-/// <summary>The words of the trade: kinds of parts, measures, zones, the file schema; and whether the service is well.</summary>
+/// <summary>The words of the trade: kinds of parts, measures, zones, the file schema.</summary>
 public static class VocabularyEndpoints
 {
     private const int MeasurePicturePixels = 132;
@@ -30,19 +31,27 @@ public static class VocabularyEndpoints
 
     public static void MapVocabulary(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)])).WithTags("Words");
-        routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans) =>
+        routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)]))
+            .Called("listKinds", "The kinds of parts, with their measures and coats.").WithTags("Words");
+        routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans, HttpContext context, CancellationToken cancel) =>
         {
             var kind = PartKinds.Find(id) ?? throw new BadInputException("id", $"There is no kind called {id}.");
-            return TypedResults.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels), "image/png");
-        }).WithTags("Words").ProducesProblem(400).ProducesProblem(404);
-        routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names)).WithTags("Words");
+            return Kept.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels, cancel), "image/png", context);
+        })
+            .Called("drawKind", "A kind as a small picture.")
+            .Gives("image/png").WithTags("Words").ProducesProblem(400).ProducesProblem(404);
+        routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names))
+            .Called("listZones", "The zones of the face, neck and chest.").WithTags("Words");
         routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
-            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))])).WithTags("Words");
-        routes.MapGet("/api/measures/presets", () => TypedResults.Ok(MeasurePresets.All)).WithTags("Words");
-        routes.MapGet("/api/measures/{id}/picture", (string id) => TypedResults.File(MeasurePicture.Png(
+            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))]))
+            .Called("listMeasures", "The measures of a face, and how each is taken.").WithTags("Words");
+        routes.MapGet("/api/measures/presets", () => TypedResults.Ok(MeasurePresets.All))
+            .Called("listMeasurePresets", "Measures of mean people, by age.").WithTags("Words");
+        routes.MapGet("/api/measures/{id}/picture", (string id, HttpContext context) => Kept.File(MeasurePicture.Png(
             Measures.Find(id) ?? throw new BadInputException("id", $"There is no measure called {id}."),
-            MeasurePicturePixels), "image/png")).WithTags("Words").ProducesProblem(400);
+            MeasurePicturePixels), "image/png", context))
+            .Called("drawMeasure", "Where a measure is taken, as a small picture.")
+            .Gives("image/png").WithTags("Words").ProducesProblem(400);
         routes.MapPost("/api/motifs", async (HttpRequest request, string? name) =>
         {
             using var reader = new StreamReader(request.Body);
@@ -50,14 +59,15 @@ public static class VocabularyEndpoints
             var buffer = new char[SvgMotif.MostBytes + 1];
             var length = await reader.ReadBlockAsync(buffer);
             return TypedResults.Ok(SvgMotif.Read(name is { Length: > 0 and <= 120 } ? name : "Motif", new string(buffer, 0, length)));
-        }).WithTags("Words").ProducesProblem(400);
-        routes.MapGet("/schemas/look-1.schema.json", () => TypedResults.Text(LookFile.SchemaText, "application/schema+json")).WithTags("Words");
+        })
+            .Accepts<string>("text/plain", "image/svg+xml")
+            .Called("readMotif", "The figures of an SVG drawing.").WithTags("Words").ProducesProblem(400);
+        foreach (var type in DocumentTypes.All)
+        {
+            routes.MapGet($"/schemas/{type.Name}-{type.Version}.schema.json", () => TypedResults.Text(type.SchemaText, "application/schema+json")).WithTags("Words")
+                .Called($"read{char.ToUpperInvariant(type.Name[0])}{type.Name[1..]}Schema", $"The schema of {type.Name} files.").Gives("application/schema+json");
+        }
     }
-
-    public static void MapHealth(this IEndpointRouteBuilder routes) => routes.MapGet("/health", async (Store.DocumentStore store) =>
-        await store.AnswersAsync()
-            ? Results.Text("The database answers.")
-            : Results.Problem("The database does not answer.", statusCode: 503)).ExcludeFromDescription();
 
     private static KindResource Resource(PartKind kind) => new(
         kind.Id, kind.Label, kind.Family, kind.Sided, kind.HangsOn,

@@ -8,6 +8,7 @@ using Datura.Files.Sheets;
 using Json.Schema;
 using SharpGLTF.Schema2;
 using UglyToad.PdfPig;
+using Datura.Files.Documents;
 
 namespace Datura.Core.Tests.Files;
 
@@ -19,7 +20,7 @@ public class FileTests
     [MemberData(nameof(Looks))]
     public void TheDemoFilesFollowThePublishedSchema(string look)
     {
-        var schema = JsonSchema.FromText(LookFile.SchemaText);
+        var schema = JsonSchema.FromText(DocumentTypes.Look.SchemaText);
         Assert.True(schema.Evaluate(JsonNode.Parse(DemoWorld.LookText(look))).IsValid);
     }
 
@@ -27,14 +28,14 @@ public class FileTests
     [MemberData(nameof(Looks))]
     public void ALookComesBackFromItsFile(string look)
     {
-        var text = LookFile.Write(DemoWorld.Look(look));
-        Assert.Equal(text, LookFile.Write(LookFile.Read(text).ToLook()));
+        var text = DocumentTypes.Look.WriteFile(DemoWorld.Look(look));
+        Assert.Equal(text, DocumentTypes.Look.WriteFile(DocumentTypes.Look.ReadFile(text)));
     }
 
     [Fact]
     public void ANewerVersionIsRefusedWithItsLine()
     {
-        var problem = Assert.Throws<LookFileException>(() => LookFile.Read(DemoWorld.LookText("barnacle-saint").Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)));
+        var problem = Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(DemoWorld.LookText("barnacle-saint").Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)));
         Assert.Equal(3, problem.Line);
         Assert.Contains("version 2", problem.Reason, StringComparison.Ordinal);
     }
@@ -44,7 +45,7 @@ public class FileTests
     {
         var lines = DemoWorld.LookText("barnacle-saint").Split('\n');
         lines[11] = "oops";
-        Assert.Equal(12, Assert.Throws<LookFileException>(() => LookFile.Read(string.Join('\n', lines))).Line);
+        Assert.Equal(12, Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(string.Join('\n', lines))).Line);
     }
 
     [Fact]
@@ -53,7 +54,7 @@ public class FileTests
         var lines = DemoWorld.LookText("barnacle-saint").Split('\n');
         var at = Array.FindIndex(lines, l => l.Contains("\"priority\"", StringComparison.Ordinal));
         lines[at] = "      \"priority\": \"sometimes\",";
-        var problem = Assert.Throws<LookFileException>(() => LookFile.Read(string.Join('\n', lines)));
+        var problem = Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(string.Join('\n', lines)));
         Assert.Equal(at + 1, problem.Line);
         Assert.Contains("priority", problem.Reason, StringComparison.Ordinal);
     }
@@ -64,11 +65,11 @@ public class FileTests
     [InlineData("{\"format\":\"something-else\",\"version\":1}")]
     [InlineData("{\"format\":7}")]
     [InlineData("<html></html>")]
-    public void WhatIsNoLookIsRefused(string text) => Assert.Throws<LookFileException>(() => LookFile.Read(text));
+    public void WhatIsNoLookIsRefused(string text) => Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(text));
 
     [Fact]
     public void AHugeFileIsRefusedBeforeItIsRead() =>
-        Assert.Contains("larger", Assert.Throws<LookFileException>(() => LookFile.Read(new string(' ', LookFile.MostBytes + 1))).Reason, StringComparison.Ordinal);
+        Assert.Contains("larger", Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(new string(' ', DocumentFile.MostBytes + 1))).Reason, StringComparison.Ordinal);
 
     [Theory]
     [InlineData("A4", 595.28, 841.89)]

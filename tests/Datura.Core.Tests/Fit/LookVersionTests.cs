@@ -1,5 +1,6 @@
 using Datura.Core.Fit;
 using Datura.Core.Shapes;
+using Datura.Files.Documents;
 
 namespace Datura.Core.Tests.Fit;
 
@@ -185,7 +186,7 @@ public class LookVersionTests
     public void AVersionKeepsThroughAFileAndAllPartsStayInTheLook()
     {
         var look = LookVersion.With(DemoWorld.Look("quay-seal"), new Dictionary<string, PartVersion> { [DemoWorld.Look("quay-seal").Parts[^1].Id] = PartVersion.Out });
-        var back = Datura.Files.Json.LookDocument.From(look).ToLook();
+        var back = DocumentTypes.Look.Read(DocumentTypes.Look.Write(look));
         Assert.Equal(PartVersion.Out, back.Parts[^1].Version);
         Assert.Equal(look.Parts.Count, back.Parts.Count);
         var planned = Planner.Plan(back, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);

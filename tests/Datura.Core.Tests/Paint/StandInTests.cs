@@ -2,6 +2,7 @@ using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Core.Wording;
 using Datura.Files.Json;
+using Datura.Files.Documents;
 
 namespace Datura.Core.Tests.Paint;
 
@@ -105,7 +106,7 @@ public class StandInTests
     public void ALookKeepsItsKitInItsFile()
     {
         var look = DemoWorld.Look("quay-seal") with { Kit = "wardrobe-trunk" };
-        Assert.Equal("wardrobe-trunk", LookFile.Read(LookFile.Write(look)).ToLook().Kit);
-        Assert.Null(LookFile.Read(LookFile.Write(look with { Kit = null })).ToLook().Kit);
+        Assert.Equal("wardrobe-trunk", DocumentTypes.Look.ReadFile(DocumentTypes.Look.WriteFile(look)).Kit);
+        Assert.Null(DocumentTypes.Look.ReadFile(DocumentTypes.Look.WriteFile(look with { Kit = null })).Kit);
     }
 }

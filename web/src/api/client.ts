@@ -1,10 +1,13 @@
-import createClient from 'openapi-fetch'
+import createClient, { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
 
-export type LookDocument = Schemas['LookDocument']
-export type PartDocument = Schemas['PartDocument']
+export type Look = Schemas['Look']
+export type Part = Schemas['Part']
+export type LookHead = Schemas['DocumentHead']
+export type Revision = Schemas['RevisionHead']
+export type Difference = Schemas['DocumentDifference']
 export type Plan = Schemas['Plan']
 export type PlanPart = Schemas['PlanPart']
 export type PlanStep = Schemas['PlanStep']
@@ -38,14 +41,14 @@ export type FewestPaints = Schemas['FewestResource']
 export type CoreLayer = Schemas['CoreLayer']
 export type PlanCoat = Schemas['PlanCoat']
 export type PlanLaid = Schemas['PlanLaid']
-export type Lay = Schemas['LayDocument']
+export type Lay = Schemas['CoatLay']
 export type Wash = Schemas['WashResource']
 export type Cast = Schemas['CastResource']
 export type Form = Schemas['FormResource']
 export type Tone = Schemas['ToneResource']
 export type FormWish = Schemas['FormWish']
 export type ZoneRelief = Schemas['ZoneRelief']
-export type OrderWish = NonNullable<LookDocument['order']>
+export type OrderWish = NonNullable<Look['order']>
 export type OrderRule = Schemas['RuleResource']
 export type RateEntry = Schemas['RateEntry']
 export type ShortestOrder = Schemas['ShortestResource']
@@ -103,22 +106,10 @@ async function answer<T>(
   return result.data as NonNullable<T>
 }
 
-/** Fetches a picture or file made from a request body. */
-async function blob(address: string, body: unknown, signal?: AbortSignal): Promise<Blob> {
-  let response
-  try {
-    response = await fetch(address, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: typeof body === 'string' ? body : JSON.stringify(body),
-      signal,
-    })
-  } catch (error) {
-    if (error instanceof DOMException && error.name === 'AbortError') throw error
-    throw new ApiProblem(0, LOST)
-  }
-  if (!response.ok) throw problemOf(response.status, await response.json().catch(() => null))
-  return response.blob()
+// A file's text as it is.
+const AS_TEXT = {
+  bodySerializer: (text: unknown) => text as string,
+  headers: { 'content-type': 'text/plain' },
 }
 
 export type PlanRequest = Schemas['PlanRequest']
@@ -126,26 +117,38 @@ export type PlanRequest = Schemas['PlanRequest']
 export const api = {
   looks: () => answer(client.GET('/api/looks')),
   look: (id: string) => answer(client.GET('/api/looks/{id}', { params: { path: { id } } })),
-  addLook: (look: LookDocument) => answer(client.POST('/api/looks', { body: look })),
-  saveLook: (id: string, revision: number, look: LookDocument) =>
-    answer(client.PUT('/api/looks/{id}', { params: { path: { id } }, body: { revision, look } })),
-  removeLook: async (id: string, revision: number) => {
-    const response = await fetch(`/api/looks/${encodeURIComponent(id)}?revision=${revision}`, {
-      method: 'DELETE',
-    })
-    if (!response.ok) throw problemOf(response.status, await response.json().catch(() => null))
-  },
-  importLook: async (text: string) =>
-    JSON.parse(await (await blob('/api/looks/import', text)).text()) as { id: string; revision: number },
+  addLook: (look: Look) => answer(client.POST('/api/looks', { body: look })),
+  saveLook: (id: string, revision: number, look: Look) =>
+    answer(client.PUT('/api/looks/{id}', { params: { path: { id } }, body: { revision, document: look } })),
+  removeLook: (id: string, revision: number) =>
+    answer(client.DELETE('/api/looks/{id}', { params: { path: { id }, query: { revision } } })),
+  putBackLook: (id: string) => answer(client.POST('/api/looks/{id}/put-back', { params: { path: { id } } })),
+  findLooks: (name: string | undefined, removed: boolean) =>
+    answer(client.GET('/api/looks/find', { params: { query: { name, removed } } })),
+  lookRevisions: (id: string) =>
+    answer(client.GET('/api/looks/{id}/revisions', { params: { path: { id } } })),
+  lookAt: (id: string, revision: number) =>
+    answer(client.GET('/api/looks/{id}', { params: { path: { id }, query: { revision } } })),
+  lookDifferences: (id: string, from: number, to: number) =>
+    answer(
+      client.GET('/api/looks/{id}/revisions/differences', { params: { path: { id }, query: { from, to } } }),
+    ),
+  restoreLook: (id: string, revision: number, read: number) =>
+    answer(
+      client.POST('/api/looks/{id}/revisions/{revision}/restore', {
+        params: { path: { id, revision }, query: { read } },
+      }),
+    ),
+  importLook: (text: string) => answer(client.POST('/api/looks/import', { body: text, ...AS_TEXT })),
   faces: () => answer(client.GET('/api/faces')),
   addFace: (face: Face) => answer(client.POST('/api/faces', { body: face })),
   saveFace: (id: string, revision: number, face: Face) =>
-    answer(client.PUT('/api/faces/{id}', { params: { path: { id } }, body: { revision, face } })),
+    answer(client.PUT('/api/faces/{id}', { params: { path: { id } }, body: { revision, document: face } })),
   /** Every measure of a face, those not given as they follow from the others. */
   faceEstimate: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
     answer(client.POST('/api/faces/estimate', { body: { measuresMm, skin }, signal })),
   facePreview: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
-    blob('/api/faces/preview', { measuresMm, skin }, signal),
+    answer(client.POST('/api/faces/preview', { body: { measuresMm, skin }, signal, parseAs: 'blob' })),
   body: (id: string) => answer(client.GET('/api/faces/{id}/body', { params: { path: { id } } })),
   offers: (id: string, zone: string, kit: string, setting: string) =>
     answer(
@@ -196,15 +199,17 @@ export const api = {
     answer(client.POST('/api/kits/try/{face}', { params: { path: { face } }, body: paint })),
   photoColour: (spot: number[], white: number[]) =>
     answer(client.POST('/api/colours/from-photo', { body: { spot, white, whiteReflectance: null } })),
-  readKitCsv: async (text: string) =>
-    JSON.parse(await (await blob('/api/kits/read-csv', text)).text()) as PaintDescription[],
+  readKitCsv: (text: string) => answer(client.POST('/api/kits/read-csv', { body: text, ...AS_TEXT })),
   saveKit: (id: string, revision: number, kit: { id: string; name: string; paints: PaintDescription[] }) =>
-    answer(client.PUT('/api/kits/{id}', { params: { path: { id } }, body: { revision, kit } })),
+    answer(client.PUT('/api/kits/{id}', { params: { path: { id } }, body: { revision, document: kit } })),
   saveSetting: (id: string, revision: number, setting: Setting) =>
-    answer(client.PUT('/api/settings/{id}', { params: { path: { id } }, body: { revision, setting } })),
+    answer(
+      client.PUT('/api/settings/{id}', { params: { path: { id } }, body: { revision, document: setting } }),
+    ),
   core: (request: PlanRequest, at: { x: number; y: number }, lamp: string) =>
     answer(client.POST('/api/plan/core', { params: { query: { ...at, lamp } }, body: request })),
-  baseHiding: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/base-hiding', request, signal),
+  baseHiding: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/base-hiding', { body: request, signal, parseAs: 'blob' })),
   lost: (request: PlanRequest, lamp: string) =>
     answer(client.POST('/api/plan/lost', { params: { query: { lamp } }, body: request })),
   fewest: (request: PlanRequest, deltaE: number) =>
@@ -217,26 +222,53 @@ export const api = {
   plan: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan', { body: request, signal })),
   paint: (request: PlanRequest, steps: number | null, pixels: number, signal?: AbortSignal, lamp = '') =>
-    blob(
-      `/api/plan/paint?pixels=${pixels}&lamp=${lamp}${steps === null ? '' : `&steps=${steps}`}`,
-      request,
-      signal,
+    answer(
+      client.POST('/api/plan/paint', {
+        params: { query: { pixels, lamp, steps: steps ?? undefined } },
+        body: request,
+        signal,
+        parseAs: 'blob',
+      }),
     ),
   /** The paint after so many coats, in the order of work. */
   paintCoats: (request: PlanRequest, coats: number, pixels: number, signal?: AbortSignal, lamp = '') =>
-    blob(`/api/plan/paint?pixels=${pixels}&lamp=${lamp}&coats=${coats}`, request, signal),
+    answer(
+      client.POST('/api/plan/paint', {
+        params: { query: { pixels, lamp, coats } },
+        body: request,
+        signal,
+        parseAs: 'blob',
+      }),
+    ),
   finish: (request: PlanRequest, steps: number | null, signal?: AbortSignal) =>
-    blob(`/api/plan/finish${steps === null ? '' : `?steps=${steps}`}`, request, signal),
+    answer(
+      client.POST('/api/plan/finish', {
+        params: { query: { steps: steps ?? undefined } },
+        body: request,
+        signal,
+        parseAs: 'blob',
+      }),
+    ),
   form: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan/form', { body: request, signal })),
   formThree: (request: PlanRequest, view: string, distance: number | null, signal?: AbortSignal) =>
-    blob(
-      `/api/plan/form/three.png?view=${view}${distance === null ? '' : `&distance=${distance}`}`,
-      request,
-      signal,
+    answer(
+      client.POST('/api/plan/form/three.png', {
+        params: { query: { view, distance: distance ?? undefined } },
+        body: request,
+        signal,
+        parseAs: 'blob',
+      }),
     ),
   formRelief: (request: PlanRequest, shaded: boolean, signal?: AbortSignal) =>
-    blob(`/api/plan/form/relief.png?shaded=${shaded}`, request, signal),
+    answer(
+      client.POST('/api/plan/form/relief.png', {
+        params: { query: { shaded } },
+        body: request,
+        signal,
+        parseAs: 'blob',
+      }),
+    ),
   orderRules: () => answer(client.GET('/api/order/rules')),
   rates: () => answer(client.GET('/api/order/rates')),
   shortest: (request: PlanRequest, signal?: AbortSignal) =>
@@ -252,8 +284,16 @@ export const api = {
       }),
     ),
   versionPictures: (request: PlanRequest, at: number[], slot: number | null, signal?: AbortSignal) =>
-    blob(`/api/plan/versions.png?at=${at.join(',')}${slot === null ? '' : `&slot=${slot}`}`, request, signal),
-  formLamp: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/form/lamp.png', request, signal),
+    answer(
+      client.POST('/api/plan/versions.png', {
+        params: { query: { at: at.join(','), slot: slot ?? undefined } },
+        body: request,
+        signal,
+        parseAs: 'blob',
+      }),
+    ),
+  formLamp: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/form/lamp.png', { body: request, signal, parseAs: 'blob' })),
   formProfile: (request: PlanRequest, from: { x: number; y: number }, to: { x: number; y: number }) =>
     answer(
       client.POST('/api/plan/form/profile', {
@@ -261,10 +301,10 @@ export const api = {
         body: request,
       }),
     ),
-  dots: (request: PlanRequest, tolerance: number) =>
-    answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request })),
-  handles: (request: PlanRequest, part: string) =>
-    answer(client.POST('/api/plan/handles', { params: { query: { part } }, body: request })),
+  dots: (request: PlanRequest, tolerance: number, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request, signal })),
+  handles: (request: PlanRequest, part: string, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/handles', { params: { query: { part } }, body: request, signal })),
   tape: (face: string, from: { x: number; y: number }, to: { x: number; y: number }, signal?: AbortSignal) =>
     answer(
       client.GET('/api/faces/{id}/tape', {
@@ -280,26 +320,63 @@ export const api = {
     allowance: number,
     turned: boolean,
   ) =>
-    blob(
-      `/api/plan/templates?paper=${paper}&format=${format}&parts=${parts.map(encodeURIComponent).join(',')}&allowance=${allowance}&turned=${turned}`,
-      request,
+    answer(
+      client.POST('/api/plan/templates', {
+        params: { query: { paper, format, parts: parts.join(','), allowance, turned } },
+        body: request,
+        parseAs: 'blob',
+      }),
     ),
   pencilMap: (request: PlanRequest, tolerance: number) =>
-    blob(`/api/plan/pencil-map?tolerance=${tolerance}`, request),
+    answer(
+      client.POST('/api/plan/pencil-map', {
+        params: { query: { tolerance } },
+        body: request,
+        parseAs: 'blob',
+      }),
+    ),
   /** Reads the figures of an SVG drawing. */
-  motif: async (name: string, text: string) =>
-    JSON.parse(await (await blob(`/api/motifs?name=${encodeURIComponent(name)}`, text)).text()) as Motif,
-  strip: (request: PlanRequest, signal?: AbortSignal) => blob('/api/plan/strip', request, signal),
+  motif: (name: string, text: string) =>
+    answer(client.POST('/api/motifs', { params: { query: { name } }, body: text, ...AS_TEXT })),
+  strip: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/strip', { body: request, signal, parseAs: 'blob' })),
   sheet: (request: PlanRequest, paper: string, units: string, kind: 'full' | 'booth' = 'full') =>
-    blob(`/api/plan/sheet?paper=${paper}&units=${units}&kind=${kind}`, request),
+    answer(
+      client.POST('/api/plan/sheet', {
+        params: { query: { paper, units, kind } },
+        body: request,
+        parseAs: 'blob',
+      }),
+    ),
 }
+
+// Addresses that the browser itself asks for. What `r` says only changes when the picture does.
+const serialize = createQuerySerializer()
+type Got = { [P in keyof paths]: paths[P] extends { get: { responses: unknown } } ? P : never }[keyof paths]
+const address = (
+  path: Got,
+  params: { path?: Record<string, unknown>; query?: Record<string, unknown> },
+): string =>
+  createFinalURL(path, {
+    baseUrl: '',
+    params,
+    querySerializer: serialize,
+    pathSerializer: defaultPathSerializer,
+  })
 
 export const picture = {
   look: (id: string, revision: number, face: string, kit: string, setting: string, faceRevision: number) =>
-    `/api/looks/${encodeURIComponent(id)}/picture?face=${encodeURIComponent(face)}&kit=${encodeURIComponent(kit)}&setting=${encodeURIComponent(setting)}&r=${revision}.${faceRevision}`,
-  kind: (id: string, kit: string) =>
-    `/api/kinds/${encodeURIComponent(id)}/picture?kit=${encodeURIComponent(kit)}`,
-  measure: (id: string) => `/api/measures/${encodeURIComponent(id)}/picture`,
-  stretch: (face: string, revision: number) => `/api/faces/${encodeURIComponent(face)}/stretch?r=${revision}`,
-  model: (face: string, revision: number) => `/api/faces/${encodeURIComponent(face)}/body.glb?r=${revision}`,
+    address('/api/looks/{id}/picture', {
+      path: { id },
+      query: { face, kit, setting, r: `${revision}.${faceRevision}` },
+    }),
+  kind: (id: string, kit: string) => address('/api/kinds/{id}/picture', { path: { id }, query: { kit } }),
+  measure: (id: string) => address('/api/measures/{id}/picture', { path: { id } }),
+  stretch: (face: string, r: number) =>
+    address('/api/faces/{id}/stretch', { path: { id: face }, query: { r } }),
+  model: (face: string, r: number) =>
+    address('/api/faces/{id}/body.glb', { path: { id: face }, query: { r } }),
+  lookFile: (id: string) => address('/api/looks/{id}/file', { path: { id } }),
+  kitTable: (id: string) => address('/api/kits/{id}/paints.csv', { path: { id } }),
+  kitPalette: (id: string) => address('/api/kits/{id}/palette.gpl', { path: { id } }),
 }

@@ -3,12 +3,14 @@ import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
 import { endOf, stepsDoneAt } from '../lib/sitting'
 import { useMapping } from '../stores/mapping'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import OrderLanes from './OrderLanes.vue'
 
-const workspace = useWorkspace()
+const planning = usePlan()
+const selection = useSelection()
 const mapping = useMapping()
-const plan = computed(() => workspace.plan)
+const plan = computed(() => planning.plan)
 const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
 const pictures = computed(() => (plan.value?.steps.length ?? 0) + 1)
 const bar = ref<HTMLElement | null>(null)
@@ -20,8 +22,8 @@ const blocks = computed(() =>
   (plan.value?.steps ?? []).map((step) => ({
     step,
     seconds: step.setUpSeconds + step.workSeconds,
-    shown: workspace.shownSteps === step.number,
-    chosen: workspace.selected !== null && step.partIds.includes(workspace.selected),
+    shown: planning.shownSteps === step.number,
+    chosen: selection.selected !== null && step.partIds.includes(selection.selected),
   })),
 )
 
@@ -42,28 +44,28 @@ const slot = computed(() => {
 
 function spriteStyle(index: number) {
   return {
-    backgroundImage: workspace.strip ? `url(${workspace.strip})` : 'none',
+    backgroundImage: planning.strip ? `url(${planning.strip})` : 'none',
     backgroundSize: `${pictures.value * 100}% 100%`,
     backgroundPosition: `${pictures.value > 1 ? (index / (pictures.value - 1)) * 100 : 0}% 0`,
   }
 }
 
 function show(number: number | null) {
-  workspace.shownSteps = workspace.shownSteps === number ? null : number
+  planning.shownSteps = planning.shownSteps === number ? null : number
   const step = plan.value?.steps.find((s) => s.number === number)
-  if (step && workspace.shownSteps !== null && !step.partIds.includes(workspace.selected ?? '')) {
-    workspace.selected = step.partIds.find((id) => id !== 'map') ?? null
+  if (step && planning.shownSteps !== null && !step.partIds.includes(selection.selected ?? '')) {
+    selection.selected = step.partIds.find((id) => id !== 'map') ?? null
   }
 }
 
 /** Shows the face at a minute of the sitting. */
 function scrub(event: PointerEvent) {
   if (event.buttons === 0 || !bar.value || !plan.value) return
-  workspace.shownSteps = stepsDoneAt(event, bar.value, plan.value.steps, total.value)
+  planning.shownSteps = stepsDoneAt(event, bar.value, plan.value.steps, total.value)
 }
 
 const head = computed(() => {
-  const shown = workspace.shownSteps
+  const shown = planning.shownSteps
   if (shown === null || !plan.value) return 100
   const step = plan.value.steps[shown - 1]
   return step ? (endOf(step) / total.value) * 100 : 0

@@ -7,8 +7,9 @@ import { usePreferences } from '../stores/preferences'
 import { useForm } from '../stores/form'
 import { useView } from '../stores/view'
 import { useMapping } from '../stores/mapping'
-import { useWorkspace } from '../stores/workspace'
-import { useElementSize } from '../three/useElementSize'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
+import { useElementSize } from '@vueuse/core'
 import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
 import LampOnBust from './LampOnBust.vue'
@@ -18,7 +19,8 @@ const pointed = defineModel<string | null>('pointed', { required: true })
 defineProps<{ quiet: boolean }>()
 const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
 
-const workspace = useWorkspace()
+const planning = usePlan()
+const selection = useSelection()
 const coats = useCoats()
 const form = useForm()
 const mapping = useMapping()
@@ -32,7 +34,7 @@ const { width } = useElementSize(canvas)
 let pressed = { x: 0, y: 0 }
 
 const facts = computed(() => {
-  const part = workspace.planPart
+  const part = planning.planPart
   if (!part) return ''
   return part.sizes
     .slice(0, 2)
@@ -44,7 +46,7 @@ const facts = computed(() => {
 const SIGMA = 0.42
 const blur = computed(() => {
   void tick.value
-  const at = workspace.plan?.setting
+  const at = planning.plan?.setting
   if (!view.seenFromM || !at || !scene.value) return ''
   const finestMm = (at.finestMm * view.seenFromM) / at.viewingDistanceM
   return `blur(${(SIGMA * finestMm * scene.value.pixelsPerMm()).toFixed(2)}px)`
@@ -52,7 +54,7 @@ const blur = computed(() => {
 
 // The label sits beside the selected part and follows the skin as it turns.
 const anchor = computed<ChartPoint | null>(() => {
-  const mark = workspace.planPart?.marks.find((m) => m.side !== 'right') ?? workspace.planPart?.marks[0]
+  const mark = planning.planPart?.marks.find((m) => m.side !== 'right') ?? planning.planPart?.marks[0]
   const line = mark?.lines[0]
   if (!line) return null
   let best = { x: line[0]!, y: line[1]! }
@@ -132,7 +134,7 @@ defineExpose({ turn, face })
       {{ pointed }}
     </div>
     <div
-      v-if="label && facts && workspace.selected && !workspace.dragging"
+      v-if="label && facts && selection.selected && !selection.dragging"
       class="facts"
       :class="{ before: label.x > width - 250 }"
       :style="{ left: `${label.x}px`, top: `${label.y - 12}px` }"

@@ -2,19 +2,21 @@
 import { computed } from 'vue'
 import type { Caution } from '../api/client'
 import { useMapping } from '../stores/mapping'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { useSelection } from '../stores/selection'
 
 const props = defineProps<{ caution: Caution }>()
 
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const selection = useSelection()
 const mapping = useMapping()
 const leads = computed(() => Boolean(props.caution.at ?? props.caution.parts[0]))
 
 /** Selects the part and turns the bust to the place. */
 function jump() {
   const { at, parts } = props.caution
-  const part = workspace.look.parts.find((p) => parts.some((named) => named.id === p.id))
-  if (part) workspace.selected = part.id
+  const part = lookDoc.look.parts.find((p) => parts.some((named) => named.id === p.id))
+  if (part) selection.selected = part.id
   if (at) mapping.spot = { x: at.xMm ?? 0, y: at.yMm ?? 0 }
 }
 </script>

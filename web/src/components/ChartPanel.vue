@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import { MM_PER_INCH } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
-import { useElementSize } from '../three/useElementSize'
+import { usePlan } from '../stores/plan'
+import { useElementSize } from '@vueuse/core'
 import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
 import SkinLabels from './SkinLabels.vue'
@@ -12,7 +12,7 @@ import SkinLabels from './SkinLabels.vue'
 const pointed = defineModel<string | null>('pointed', { required: true })
 const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; chart: ChartPoint }] }>()
 
-const workspace = useWorkspace()
+const planning = usePlan()
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const { scene, loaded, tick: drawn } = useSkin(canvas, 'chart', pointed)
@@ -27,7 +27,7 @@ const ticks = computed(() => {
   const inches = preferences.unit === 'in'
   const step = inches ? MM_PER_INCH / 2 : 10
   const result = []
-  for (let k = Math.ceil((workspace.body?.lowestMm ?? -380) / step); k * step <= 90; k++) {
+  for (let k = Math.ceil((planning.body?.lowestMm ?? -380) / step); k * step <= 90; k++) {
     const at = scene.value.chartToCanvas({ x: 0, y: k * step })
     const strong = inches ? k % 2 === 0 : k % 5 === 0
     const text = strong ? (inches ? `${Math.abs(k / 2)}` : `${Math.abs(k * 10)}`) : ''

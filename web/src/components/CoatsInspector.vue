@@ -4,10 +4,10 @@ import { computed, ref, watch } from 'vue'
 import { api, type FewestPaints, type LostPair } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { useCoats } from '../stores/coats'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
 
 const coats = useCoats()
-const workspace = useWorkspace()
+const planning = usePlan()
 const catalogue = useCatalogue()
 const lost = ref<LostPair[] | null>(null)
 const fewest = ref<FewestPaints | null>(null)
@@ -21,7 +21,7 @@ const lamps = computed(() => [
   ...catalogue.lamps.map((l) => ({ label: l.name, value: l.id })),
 ])
 const laid = computed(() =>
-  (workspace.plan?.steps ?? []).flatMap((s) =>
+  (planning.plan?.steps ?? []).flatMap((s) =>
     s.coats.map((c) => ({ label: `${c.number}. ${c.part}: ${c.coat.toLowerCase()}`, value: c.number })),
   ),
 )
@@ -32,23 +32,23 @@ const NEARNESS = [
 ]
 
 watch(
-  [() => workspace.plan, () => workspace.lamp],
+  [() => planning.plan, () => planning.lamp],
   async () => {
     try {
-      lost.value = await api.lost(workspace.request, workspace.lamp || 'daylight')
+      lost.value = await api.lost(planning.request, planning.lamp || 'daylight')
     } catch {
       lost.value = null
     }
   },
   { immediate: true },
 )
-watch([() => workspace.plan, deltaE], () => (fewest.value = null))
+watch([() => planning.plan, deltaE], () => (fewest.value = null))
 
 async function search() {
   searching.value = true
   fewestProblem.value = ''
   try {
-    fewest.value = await api.fewest(workspace.request, deltaE.value)
+    fewest.value = await api.fewest(planning.request, deltaE.value)
   } catch (error) {
     fewestProblem.value = (error as Error).message
   } finally {
@@ -67,7 +67,7 @@ async function search() {
     <div class="line">
       <span class="faint">Seen in</span>
       <n-select
-        v-model:value="workspace.lamp"
+        v-model:value="planning.lamp"
         size="small"
         :options="lamps"
         aria-label="Light"

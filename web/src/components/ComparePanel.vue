@@ -1,19 +1,22 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { api, picture, type Plan } from '../api/client'
+import { useLatest } from '../lib/latest'
 import { size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { useView } from '../stores/view'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import { SkinScene } from '../three/SkinScene'
-import { useElementSize } from '../three/useElementSize'
+import { useElementSize } from '@vueuse/core'
 
 const PAINT_PIXELS = 768
 
 const mapping = useMapping()
-const workspace = useWorkspace()
+const planning = usePlan()
+const selection = useSelection()
 const view = useView()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
@@ -37,35 +40,35 @@ watch([scene, width, height], () => scene.value?.resize(width.value, height.valu
 watch(
   [scene, face],
   async () => {
-    if (!scene.value || !face.value || !workspace.body) return
+    if (!scene.value || !face.value || !planning.body) return
     await scene.value.load(picture.model(face.value.id, face.value.revision), {
-      sideMm: workspace.body.windowSideMm,
-      topMm: workspace.body.windowTopMm,
+      sideMm: planning.body.windowSideMm,
+      topMm: planning.body.windowTopMm,
     })
     scene.value.resize(width.value, height.value)
   },
   { immediate: true },
 )
 
-let call: AbortController | null = null
+const asking = useLatest()
 watch(
-  [scene, face, () => workspace.plan],
+  [scene, face, () => planning.plan],
   async () => {
     if (!scene.value || !face.value) return
-    call?.abort()
-    const mine = (call = new AbortController())
-    const request = { ...workspace.request, faceId: face.value.id }
+    const request = { ...planning.request, faceId: face.value.id }
     try {
-      const [there, paint] = await Promise.all([
-        api.plan(request, mine.signal),
-        api.paint(request, workspace.shownSteps, PAINT_PIXELS, mine.signal).then((b) => createImageBitmap(b)),
-      ])
-      if (mine.signal.aborted) return
-      plan.value = there
+      const answer = await asking.ask((signal) =>
+        Promise.all([
+          api.plan(request, signal),
+          api.paint(request, planning.shownSteps, PAINT_PIXELS, signal).then((b) => createImageBitmap(b)),
+        ]),
+      )
+      if (!answer) return
+      plan.value = answer[0]
       problem.value = ''
-      scene.value?.setPaint(paint, face.value.skinColour)
+      scene.value?.setPaint(answer[1], face.value.skinColour)
     } catch (error) {
-      if (!mine.signal.aborted) problem.value = (error as Error).message
+      problem.value = (error as Error).message
     }
   },
   { immediate: true },
@@ -75,12 +78,12 @@ const MOST_ROWS = 6
 
 /** The first size of each part that differs here and there; of a selected part it is shown anyway. */
 const sizes = computed(() =>
-  (workspace.plan?.parts ?? [])
+  (planning.plan?.parts ?? [])
     .flatMap((part) => {
       const [here, there] = [part.sizes[0], plan.value?.parts.find((p) => p.id === part.id)?.sizes[0]]
       if (!here || !there) return []
       const [a, b] = [size(here, preferences.unit), size(there, preferences.unit)]
-      const shown = workspace.selected ? workspace.selected === part.id : a !== b
+      const shown = selection.selected ? selection.selected === part.id : a !== b
       return shown ? [{ id: part.id, label: part.label, what: here.label, here: a, there: b }] : []
     })
     .slice(0, MOST_ROWS),

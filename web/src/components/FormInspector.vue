@@ -6,12 +6,14 @@ import { useCatalogue } from '../stores/catalogue'
 import { useForm } from '../stores/form'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { useSelection } from '../stores/selection'
 import LampPad from './LampPad.vue'
 import NamedSlider from './NamedSlider.vue'
 
 const form = useForm()
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const selection = useSelection()
 const catalogue = useCatalogue()
 const mapping = useMapping()
 const preferences = usePreferences()
@@ -37,7 +39,7 @@ const wish = computed(() => form.wish)
 const zoneToAdd = ref<string | null>(null)
 const zoneOptions = computed(() => catalogue.zones.map((z) => ({ label: z, value: z })))
 const partsWithHeight = computed(() =>
-  workspace.look.parts.flatMap((p) => {
+  lookDoc.look.parts.flatMap((p) => {
     const kind = catalogue.kindOf(p.kind)
     return kind?.reliefMm == null ? [] : [{ part: p, label: kind.label, usual: kind.reliefMm }]
   }),
@@ -49,7 +51,7 @@ function place(p: { azimuthDeg?: number; elevationDeg?: number }) {
 
 /** Hangs the fold that a frown, a squint or a smile leaves on this face. */
 async function fold(kind: string) {
-  workspace.add((await api.newPart(preferences.face, kind, preferences.kit, preferences.setting)).part)
+  lookDoc.add((await api.newPart(preferences.face, kind, preferences.kit, preferences.setting)).part)
 }
 
 const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
@@ -109,7 +111,7 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
           label="Lamp that the painting pretends"
           @update:azimuth="(v) => place({ azimuthDeg: v })"
           @update:elevation="(v) => place({ elevationDeg: v })"
-          @drag="(on) => workspace.holdLamp(on)"
+          @drag="(on) => selection.holdLamp(on)"
         />
         <div class="line">
           <span class="faint">Strength</span>
@@ -122,7 +124,7 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
             style="width: 130px"
             @update:value="(v: number) => form.change({ strength: v }, 'strength')"
           />
-          <span>{{ Math.round(100 * wish.strength) }} %</span>
+          <span>{{ Math.round(100 * (wish.strength ?? 1)) }} %</span>
         </div>
         <div class="line">
           <span class="faint">Lights at most</span>
@@ -205,7 +207,7 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
             clearable
             :input-props="{ 'aria-label': `${p.label}: height over the skin, mm` }"
             style="width: 130px"
-            @update:value="(v: number | null) => workspace.edit(p.part.id, { reliefMm: v }, 'relief')"
+            @update:value="(v: number | null) => lookDoc.edit(p.part.id, { reliefMm: v }, 'relief')"
           >
             <template #suffix>mm</template>
           </n-input-number>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { NModal } from 'naive-ui'
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { ref } from 'vue'
 import { LENSES } from '../lenses/registry'
 import { isTyping } from '../lib/keys'
 import { SHORTCUTS } from '../lib/shortcuts'
@@ -16,8 +17,7 @@ function onKey(event: KeyboardEvent) {
   if (event.key === '?' && !isTyping(event)) shown.value = !shown.value
 }
 
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+useEventListener('keydown', onKey)
 </script>
 
 <template>

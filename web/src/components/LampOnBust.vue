@@ -2,12 +2,12 @@
 import { computed, ref } from 'vue'
 import type { SkinScene } from '../three/SkinScene'
 import { useForm } from '../stores/form'
-import { useWorkspace } from '../stores/workspace'
+import { useSelection } from '../stores/selection'
 
 /** The lamp that the painting pretends, to be dragged round the head on the bust itself. */
 const props = defineProps<{ scene: SkinScene | null; tick: number }>()
 const form = useForm()
-const workspace = useWorkspace()
+const selection = useSelection()
 const held = ref(false)
 
 const lamp = computed(() => {
@@ -28,13 +28,13 @@ function move(event: PointerEvent) {
 function press(event: PointerEvent) {
   held.value = true
   ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
-  workspace.holdLamp(true)
+  selection.holdLamp(true)
 }
 
 function release() {
   if (!held.value) return
   held.value = false
-  workspace.holdLamp(false)
+  selection.holdLamp(false)
 }
 </script>
 

@@ -16,7 +16,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [lay: Lay, key: string] }>()
 
-const USUAL: Split = { overlap: 0.5, axisDeg: 90, flipped: true, fromMiddle: false, powder: 0 }
+const USUAL: Required<Split> = { overlap: 0.5, axisDeg: 90, flipped: true, fromMiddle: false, powder: 0 }
 const WAYS = [
   { label: 'upwards', value: 90 },
   { label: 'outwards', value: 0 },
@@ -28,7 +28,7 @@ const WAYS = [
 
 const preferences = usePreferences()
 const film = computed(() => props.lay?.film ?? 1)
-const split = computed(() => props.lay?.split ?? null)
+const split = computed(() => (props.lay?.split ? { ...USUAL, ...props.lay.split } : null))
 const target = ref<number | null>(null)
 const castProblem = ref('')
 
@@ -73,7 +73,7 @@ async function cast() {
         :step="0.05"
         :label="`${label}: film`"
         style="width: 118px"
-        @update:value="(v: number) => change({ film: v === 1 ? null : v }, 'film')"
+        @update:value="(v: number) => change({ film: v === 1 ? undefined : v }, 'film')"
       />
       <span>{{ Math.round(100 * film) }} %, {{ planned?.filmUm ?? '–' }} µm</span>
     </div>
@@ -94,7 +94,7 @@ async function cast() {
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
     <n-checkbox
       :checked="lay?.intoWet ?? false"
-      @update:checked="(v: boolean) => change({ intoWet: v || null }, 'intoWet')"
+      @update:checked="(v: boolean) => change({ intoWet: v || undefined }, 'intoWet')"
       >while the coat below is wet</n-checkbox
     >
     <template v-if="paints > 1">

@@ -1,18 +1,22 @@
 <script setup lang="ts">
 import { NButton, NInput, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
 import { computed } from 'vue'
-import type { LookDocument } from '../api/client'
+import type { Look } from '../api/client'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import CautionLine from './CautionLine.vue'
 import NamedSlider from './NamedSlider.vue'
 
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
+const selection = useSelection()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
-const plan = computed(() => workspace.plan)
+const plan = computed(() => planning.plan)
 
 function factOf(id: string) {
   const first = plan.value?.parts.find((p) => p.id === id)?.sizes[0]
@@ -49,25 +53,25 @@ function factOf(id: string) {
     >
       <span class="faint">Wet brush lifts</span>
       <named-slider
-        :value="workspace.look.wetLifts ?? 0"
+        :value="lookDoc.look.wetLifts ?? 0"
         :min="0"
         :max="0.5"
         :step="0.01"
         label="Share that a wet brush lifts"
         style="width: 120px"
-        @update:value="(v: number) => workspace.describe({ wetLifts: v || null }, 'wetLifts')"
+        @update:value="(v: number) => lookDoc.describe({ wetLifts: v }, 'wetLifts')"
       />
-      <span>{{ Math.round(100 * (workspace.look.wetLifts ?? 0)) }} %</span>
+      <span>{{ Math.round(100 * (lookDoc.look.wetLifts ?? 0)) }} %</span>
     </div>
 
     <section class="group">
       <h3>Parts</h3>
-      <p v-if="workspace.look.parts.length === 0" class="faint">
+      <p v-if="lookDoc.look.parts.length === 0" class="faint">
         None yet. Point at the bust, click, and choose what to hang there.
       </p>
       <ul class="parts">
-        <li v-for="part in workspace.look.parts" :key="part.id">
-          <button @click="workspace.selected = part.id">
+        <li v-for="part in lookDoc.look.parts" :key="part.id">
+          <button @click="selection.selected = part.id">
             <span>{{ catalogue.kindOf(part.kind)?.label ?? part.kind }}</span>
             <span class="faint">{{
               part.version === 'out' ? 'left out' : part.version === 'quick' ? 'quick' : factOf(part.id)
@@ -95,7 +99,7 @@ function factOf(id: string) {
         </p>
         <ul class="stand-ins">
           <li v-for="s in plan.standIns" :key="`${s.partId}/${s.role}`">
-            <button @click="workspace.selected = s.partId">
+            <button @click="selection.selected = s.partId">
               <span>{{ s.part }}: {{ s.instead }}</span>
               <span class="faint"
                 >for {{ s.wanted }}{{ s.deltaE === null ? '' : `, ${s.deltaE} ΔE00 off` }}</span
@@ -103,7 +107,7 @@ function factOf(id: string) {
             </button>
           </li>
         </ul>
-        <n-button size="small" @click="workspace.takeStandIns()">Take these mixes</n-button>
+        <n-button size="small" @click="planning.takeStandIns()">Take these mixes</n-button>
       </template>
     </section>
 
@@ -116,9 +120,9 @@ function factOf(id: string) {
       <div class="line">
         <span class="faint">Outlines first</span>
         <n-radio-group
-          :value="workspace.look.mapping"
+          :value="lookDoc.look.mapping"
           size="small"
-          @update:value="(v: LookDocument['mapping']) => workspace.describe({ mapping: v })"
+          @update:value="(v: Look['mapping']) => lookDoc.describe({ mapping: v })"
         >
           <n-radio-button value="pencil" label="pencil map" />
           <n-radio-button value="freehand" label="freehand" />
@@ -126,12 +130,12 @@ function factOf(id: string) {
       </div>
       <n-input
         type="textarea"
-        :value="workspace.look.notes ?? ''"
+        :value="lookDoc.look.notes ?? ''"
         placeholder="Notes on the character"
         :maxlength="4000"
         :autosize="{ minRows: 2, maxRows: 6 }"
         :input-props="{ 'aria-label': 'Notes' }"
-        @update:value="(v: string) => workspace.describe({ notes: v }, 'notes')"
+        @update:value="(v: string) => lookDoc.describe({ notes: v }, 'notes')"
       />
     </section>
   </div>

@@ -7,11 +7,15 @@ import { MM_PER_INCH } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import NamedSlider from './NamedSlider.vue'
 
 const mapping = useMapping()
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
+const selection = useSelection()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const message = useMessage()
@@ -22,11 +26,11 @@ const allowanceMm = ref(6)
 
 const figures = computed(() => {
   const all = mapping.dots?.figures ?? []
-  return workspace.selected ? all.filter((f) => f.partId === workspace.selected) : all
+  return selection.selected ? all.filter((f) => f.partId === selection.selected) : all
 })
 const count = computed(() => mapping.dots?.figures.reduce((sum, f) => sum + f.dots.length, 0) ?? 0)
 const differing = computed(() =>
-  (workspace.plan?.parts ?? []).flatMap((p) =>
+  (planning.plan?.parts ?? []).flatMap((p) =>
     p.leftRight ? [{ id: p.id, label: p.label, ...p.leftRight }] : [],
   ),
 )
@@ -48,7 +52,7 @@ function signed(mm: number, more: string, less: string) {
 async function fetchFile(name: string, make: () => Promise<Blob>, ending: string) {
   busy.value = name
   try {
-    download(await make(), `${workspace.id}-on-${preferences.face}-${name}.${ending}`)
+    download(await make(), `${lookDoc.id}-on-${preferences.face}-${name}.${ending}`)
   } catch (error) {
     message.error((error as Error).message, { duration: 9000, closable: true })
   } finally {
@@ -57,10 +61,10 @@ async function fetchFile(name: string, make: () => Promise<Blob>, ending: string
 }
 
 function templates(format: 'pdf' | 'svg') {
-  const parts = workspace.selected ? [workspace.selected] : []
+  const parts = selection.selected ? [selection.selected] : []
   return fetchFile(
     'templates',
-    () => api.templates(workspace.request, paper.value, format, parts, allowanceMm.value, turned.value),
+    () => api.templates(planning.request, paper.value, format, parts, allowanceMm.value, turned.value),
     format,
   )
 }
@@ -69,7 +73,7 @@ function templates(format: 'pdf' | 'svg') {
 <template>
   <div class="inspector">
     <header>
-      <h2>{{ workspace.planPart ? `Map: ${workspace.planPart.label}` : 'Onto the skin' }}</h2>
+      <h2>{{ planning.planPart ? `Map: ${planning.planPart.label}` : 'Onto the skin' }}</h2>
       <p v-if="mapping.dots" class="faint">
         {{ count }} dots in all, {{ mapping.dots.dotsASide }} on the fuller side. Set them, then draw smoothly
         through.
@@ -138,17 +142,17 @@ function templates(format: 'pdf' | 'svg') {
         <n-button
           size="small"
           :loading="busy === 'pencil-map'"
-          @click="fetchFile('pencil-map', () => api.pencilMap(workspace.request, mapping.toleranceMm), 'png')"
+          @click="fetchFile('pencil-map', () => api.pencilMap(planning.request, mapping.toleranceMm), 'png')"
           >Pencil map</n-button
         >
       </div>
       <p class="faint">
-        {{ workspace.selected ? 'Only the selected part.' : 'All parts with outlines.' }} True size; measure
+        {{ selection.selected ? 'Only the selected part.' : 'All parts with outlines.' }} True size; measure
         the printed bar.
       </p>
     </section>
 
-    <section v-if="!workspace.selected && differing.length" class="group">
+    <section v-if="!selection.selected && differing.length" class="group">
       <h3>Left against right</h3>
       <ul class="sizes">
         <li v-for="d in differing" :key="d.id">

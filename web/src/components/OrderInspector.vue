@@ -4,21 +4,25 @@ import { computed } from 'vue'
 import type { OrderWish } from '../api/client'
 import { clock } from '../lib/format'
 import { useOrder } from '../stores/order'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import NamedSlider from './NamedSlider.vue'
 import TradeCurve from './TradeCurve.vue'
 
 const order = useOrder()
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
+const selection = useSelection()
 
-const plan = computed(() => workspace.plan)
+const plan = computed(() => planning.plan)
 const over = computed(() =>
   plan.value ? plan.value.time.atConfidenceSeconds - 60 * plan.value.setting.slotMinutes : 0,
 )
 const step = computed(
   () =>
-    plan.value?.steps.find((s) => s.number === workspace.shownSteps) ??
-    plan.value?.steps.find((s) => s.partIds.includes(workspace.selected ?? '')) ??
+    plan.value?.steps.find((s) => s.number === planning.shownSteps) ??
+    plan.value?.steps.find((s) => s.partIds.includes(selection.selected ?? '')) ??
     null,
 )
 const next = computed(() => plan.value?.steps.find((s) => s.number === (step.value?.number ?? 0) + 1) ?? null)
@@ -26,7 +30,7 @@ const saved = computed(() =>
   order.shortest ? Math.round(order.shortest.nowSeconds - order.shortest.totalSeconds) : 0,
 )
 const lesser = computed(
-  () => workspace.look.parts.some((p) => p.version && p.version !== 'full') || workspace.look.form?.leftOut,
+  () => lookDoc.look.parts.some((p) => p.version && p.version !== 'full') || lookDoc.look.form?.leftOut,
 )
 const slotMinutes = computed(() => order.slot ?? plan.value?.setting.slotMinutes ?? 0)
 const named = computed(() => {
@@ -44,8 +48,8 @@ function holds(id: string) {
     <header>
       <h2>Order and time</h2>
     </header>
-    <p v-if="order.problem || workspace.planProblem" class="stop" role="alert">
-      {{ workspace.planProblem || order.problem }}
+    <p v-if="order.problem || planning.problem" class="stop" role="alert">
+      {{ planning.problem || order.problem }}
     </p>
     <section v-if="plan" class="group">
       <p>

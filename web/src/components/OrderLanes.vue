@@ -4,16 +4,16 @@ import { clock } from '../lib/format'
 import { endOf, stepsDoneAt } from '../lib/sitting'
 import type { Pose } from '../api/client'
 import { useOrder } from '../stores/order'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
 
 /** Hands, drying and poses of the sitting to one scale; a step in the hands' lane is dragged to another place. */
-const workspace = useWorkspace()
+const planning = usePlan()
 const order = useOrder()
 const lanes = ref<HTMLElement | null>(null)
 const dragged = ref<{ key: string; from: number; to: number } | null>(null)
 
-const total = computed(() => Math.max(1, workspace.plan?.totalSeconds ?? 1))
-const steps = computed(() => workspace.plan?.steps ?? [])
+const total = computed(() => Math.max(1, planning.plan?.totalSeconds ?? 1))
+const steps = computed(() => planning.plan?.steps ?? [])
 const painters = computed(() => Math.max(1, ...steps.value.map((s) => s.painter)))
 const share = (seconds: number) => `${(100 * seconds) / total.value}%`
 
@@ -43,11 +43,11 @@ const SHORT: Record<Pose, string> = {
 /** Shows the face at a minute of the sitting. */
 function scrub(event: PointerEvent) {
   if (event.buttons === 0 || !lanes.value) return
-  workspace.shownSteps = stepsDoneAt(event, lanes.value, steps.value, total.value)
+  planning.shownSteps = stepsDoneAt(event, lanes.value, steps.value, total.value)
 }
 
 const head = computed(() => {
-  const step = steps.value[(workspace.shownSteps ?? steps.value.length) - 1]
+  const step = steps.value[(planning.shownSteps ?? steps.value.length) - 1]
   return step ? endOf(step) : 0
 })
 
@@ -83,7 +83,7 @@ function drop() {
   const d = dragged.value
   dragged.value = null
   if (!d) return
-  if (d.to === d.from) workspace.shownSteps = workspace.shownSteps === d.from ? null : d.from
+  if (d.to === d.from) planning.shownSteps = planning.shownSteps === d.from ? null : d.from
   else void order.move(d.key, d.to)
 }
 
@@ -107,7 +107,7 @@ function dropAt(to: number) {
           :key="s.key"
           class="block"
           :class="{
-            shown: workspace.shownSteps === s.number,
+            shown: planning.shownSteps === s.number,
             held: dragged?.key === s.key,
             pinned: s.pinned,
           }"
@@ -122,7 +122,7 @@ function dropAt(to: number) {
           @pointermove="move"
           @pointerup="drop"
           @pointercancel="dragged = null"
-          @keydown.enter.prevent="workspace.shownSteps = s.number"
+          @keydown.enter.prevent="planning.shownSteps = s.number"
         >
           <span class="number">{{ s.number }}</span>
         </button>
@@ -143,7 +143,7 @@ function dropAt(to: number) {
           v-for="d in drying"
           :key="d.step.key"
           class="dries"
-          :class="{ shown: workspace.shownSteps === d.step.number }"
+          :class="{ shown: planning.shownSteps === d.step.number }"
           :style="{
             left: share(d.from),
             width: share(Math.min(d.step.dryingSeconds, total - d.from)),

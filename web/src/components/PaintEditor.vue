@@ -2,6 +2,7 @@
 import { NButton, NCheckbox, NInput, NInputNumber, NModal, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type PaintDescription, type PaintOnSkin } from '../api/client'
+import { useLatest } from '../lib/latest'
 import { labOf } from '../lib/skinDial'
 import { FINISHES, MATERIALS } from '../lib/materials'
 import LabFields from './LabFields.vue'
@@ -32,7 +33,7 @@ const fresh = (): PaintDescription => ({
 const draft = ref<PaintDescription>(fresh())
 const seen = ref<PaintOnSkin | null>(null)
 const problem = ref('')
-let timer = 0
+const trying = useLatest()
 
 watch(show, (now) => {
   if (now) draft.value = props.paint ? (JSON.parse(JSON.stringify(props.paint)) as PaintDescription) : fresh()
@@ -61,17 +62,18 @@ const whole = computed<PaintDescription>(() => ({
 watch(
   [whole, () => props.face, show],
   () => {
-    window.clearTimeout(timer)
+    trying.stop()
     if (!show.value) return
-    timer = window.setTimeout(async () => {
+    trying.later(TRY_AFTER_MS, async () => {
       try {
-        seen.value = await api.tryPaint(props.face, whole.value)
+        const tried = await trying.ask(() => api.tryPaint(props.face, whole.value))
+        if (tried) seen.value = tried
         problem.value = ''
       } catch (error) {
         seen.value = null
         problem.value = (error as Error).message
       }
-    }, TRY_AFTER_MS)
+    })
   },
   { deep: true },
 )

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { NInputNumber, NSelect, type SelectOption } from 'naive-ui'
 import { computed, h, type VNodeChild } from 'vue'
-import type { Kit, PartDocument } from '../api/client'
+import type { Kit, Part } from '../api/client'
 
-type Mix = NonNullable<PartDocument['paints']>[string]
+type Mix = NonNullable<Part['paints']>[string]
 
 const props = defineProps<{
   label: string

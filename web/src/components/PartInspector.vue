@@ -1,30 +1,32 @@
 <script setup lang="ts">
 import { NButton, NRadioButton, NRadioGroup, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { api, type Lay, type PartDocument, type Priority, type Sides } from '../api/client'
+import { api, type Lay, type Part, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
 import CautionLine from './CautionLine.vue'
 import LayField from './LayField.vue'
 import PaintField from './PaintField.vue'
 import ParameterField from './ParameterField.vue'
 import NamedSlider from './NamedSlider.vue'
 
-const props = defineProps<{ part: PartDocument }>()
+const props = defineProps<{ part: Part }>()
 
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const kind = computed(() => catalogue.kindOf(props.part.kind))
-const planned = computed(() => workspace.planPart)
+const planned = computed(() => planning.planPart)
 const cautions = computed(
-  () => workspace.plan?.cautions.filter((c) => c.parts.some((p) => p.id === props.part.id)) ?? [],
+  () => planning.plan?.cautions.filter((c) => c.parts.some((p) => p.id === props.part.id)) ?? [],
 )
 
 function setNumber(id: string, value: number) {
-  workspace.edit(props.part.id, { numbers: { ...props.part.numbers, [id]: value } }, id)
+  lookDoc.edit(props.part.id, { numbers: { ...props.part.numbers, [id]: value } }, id)
 }
 
 const file = ref<HTMLInputElement | null>(null)
@@ -38,7 +40,7 @@ async function bring() {
   refused.value = ''
   try {
     const motif = await api.motif(chosen.name.replace(/\.svg$/i, ''), await chosen.text())
-    workspace.edit(props.part.id, { motif })
+    lookDoc.edit(props.part.id, { motif })
   } catch (error) {
     refused.value = (error as Error).message
   } finally {
@@ -50,14 +52,14 @@ async function bring() {
 function reset(id: string) {
   const numbers = { ...props.part.numbers }
   delete numbers[id]
-  workspace.edit(props.part.id, { numbers })
+  lookDoc.edit(props.part.id, { numbers })
 }
 
-function setMix(role: string, mix: NonNullable<PartDocument['paints']>[string] | null) {
+function setMix(role: string, mix: NonNullable<Part['paints']>[string] | null) {
   const paints = { ...props.part.paints }
   if (mix) paints[role] = mix
   else delete paints[role]
-  workspace.edit(props.part.id, { paints })
+  lookDoc.edit(props.part.id, { paints })
 }
 
 function setLay(role: string, lay: Lay, key: string) {
@@ -65,11 +67,11 @@ function setLay(role: string, lay: Lay, key: string) {
   const kept = Object.fromEntries(Object.entries(lay).filter(([, v]) => v !== null && v !== undefined)) as Lay
   if (Object.keys(kept).length > 0) laid[role] = kept
   else delete laid[role]
-  workspace.edit(props.part.id, { laid: Object.keys(laid).length > 0 ? laid : null }, `${role}/${key}`)
+  lookDoc.edit(props.part.id, { laid: Object.keys(laid).length > 0 ? laid : null }, `${role}/${key}`)
 }
 
 /** Loads the sponge with all colours of a split cake. */
-function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string]) {
+function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
   const split = props.part.laid?.[role]?.split ?? {
     overlap: 0.5,
     axisDeg: 90,
@@ -77,7 +79,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
     fromMiddle: false,
     powder: 0,
   }
-  workspace.edit(props.part.id, {
+  lookDoc.edit(props.part.id, {
     paints: { ...props.part.paints, [role]: mix },
     laid: { ...props.part.laid, [role]: { ...props.part.laid?.[role], split } },
   })
@@ -135,8 +137,8 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
         :all-zones="catalogue.zones"
         :own="part.numbers?.[parameter.id] !== undefined"
         @number="(v) => setNumber(parameter.id, v)"
-        @word="(v) => workspace.edit(part.id, { words: { ...part.words, [parameter.id]: v } })"
-        @zones="(v) => workspace.edit(part.id, { zones: { ...part.zones, [parameter.id]: v } })"
+        @word="(v) => lookDoc.edit(part.id, { words: { ...part.words, [parameter.id]: v } })"
+        @zones="(v) => lookDoc.edit(part.id, { zones: { ...part.zones, [parameter.id]: v } })"
         @reset="reset(parameter.id)"
       />
     </section>
@@ -151,7 +153,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
           :coats="part.coats?.[role.id] ?? role.coats"
           :kit="catalogue.kit"
           @mix="(v) => setMix(role.id, v)"
-          @coats="(v) => workspace.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
+          @coats="(v) => lookDoc.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
           @cake="(v) => setCake(role.id, v)"
         />
         <lay-field
@@ -189,7 +191,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
         <n-radio-group
           :value="part.sides"
           size="small"
-          @update:value="(v: Sides) => workspace.edit(part.id, { sides: v })"
+          @update:value="(v: Sides) => lookDoc.edit(part.id, { sides: v })"
         >
           <n-radio-button value="right" label="right" />
           <n-radio-button value="both" label="both" />
@@ -208,7 +210,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
           size="tiny"
           :disabled="!part.moved"
           title="Back to where it hangs"
-          @click="workspace.edit(part.id, { moved: null })"
+          @click="lookDoc.edit(part.id, { moved: undefined })"
           >Back</n-button
         >
       </div>
@@ -221,7 +223,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
           :step="0.05"
           label="Unevenness"
           style="width: 150px"
-          @update:value="(v: number) => workspace.edit(part.id, { unevenness: v }, 'unevenness')"
+          @update:value="(v: number) => lookDoc.edit(part.id, { unevenness: v }, 'unevenness')"
         />
       </div>
       <div class="line">
@@ -229,7 +231,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
         <n-radio-group
           :value="part.priority"
           size="small"
-          @update:value="(v: Priority) => workspace.edit(part.id, { priority: v })"
+          @update:value="(v: Priority) => lookDoc.edit(part.id, { priority: v })"
         >
           <n-radio-button value="must" label="must" />
           <n-radio-button value="nice" label="nice" />
@@ -241,9 +243,7 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
         <n-radio-group
           :value="part.version ?? 'full'"
           size="small"
-          @update:value="
-            (v: 'full' | 'quick' | 'out') => workspace.edit(part.id, { version: v === 'full' ? null : v })
-          "
+          @update:value="(v: 'full' | 'quick' | 'out') => lookDoc.edit(part.id, { version: v })"
         >
           <n-radio-button value="full" label="all" />
           <n-radio-button value="quick" label="quick" />
@@ -255,24 +255,24 @@ function setCake(role: string, mix: NonNullable<PartDocument['paints']>[string])
         <n-switch
           :value="part.reserved"
           aria-label="Reserved from the base"
-          @update:value="(v: boolean) => workspace.edit(part.id, { reserved: v })"
+          @update:value="(v: boolean) => lookDoc.edit(part.id, { reserved: v })"
         />
       </label>
     </section>
 
     <footer>
-      <n-button size="small" @click="workspace.duplicate(part.id)">Duplicate</n-button>
+      <n-button size="small" @click="lookDoc.duplicate(part.id)">Duplicate</n-button>
       <n-button
         v-if="kind.sided"
         size="small"
         :disabled="part.sides === 'both'"
-        @click="workspace.mirror(part.id)"
+        @click="lookDoc.mirror(part.id)"
         >Mirror</n-button
       >
-      <n-button size="small" @click="workspace.edit(part.id, { seed: (part.seed % 999999) + 1 })"
+      <n-button size="small" @click="lookDoc.edit(part.id, { seed: (part.seed % 999999) + 1 })"
         >Another hand</n-button
       >
-      <n-button size="small" type="error" ghost @click="workspace.remove(part.id)">Remove</n-button>
+      <n-button size="small" type="error" ghost @click="lookDoc.remove(part.id)">Remove</n-button>
     </footer>
   </div>
 </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { NInput, NModal } from 'naive-ui'
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { api, picture, type Kind } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
 
 const FAMILIES: Record<Kind['family'], string> = {
   bone: 'Bone',
@@ -19,21 +20,20 @@ const shown = defineModel<boolean>('show', { required: true })
 
 const catalogue = useCatalogue()
 const preferences = usePreferences()
-const workspace = useWorkspace()
+const lookDoc = useLook()
 const words = ref('')
 const problem = ref('')
 const field = ref<InstanceType<typeof NInput> | null>(null)
 
 const first = ref(0)
 
-watch(shown, (open) => {
+watch(shown, () => {
   words.value = ''
   problem.value = ''
-  if (open) window.addEventListener('keydown', onKey, true)
-  else window.removeEventListener('keydown', onKey, true)
 })
 watch(words, () => (first.value = 0))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey, true))
+// Before anything else hears it, so that what is typed while it opens finds the search.
+useEventListener('keydown', (event) => shown.value && onKey(event), { capture: true })
 
 /** How well a kind answers what was typed: its name, then a word of its name, then its family or zones; null when it does not. */
 function rank(kind: Kind, wanted: string[]): number | null {
@@ -93,7 +93,7 @@ async function hang(kind: Kind) {
   shown.value = false
   try {
     const offer = await api.newPart(preferences.face, kind.id, preferences.kit, preferences.setting)
-    workspace.add(offer.part)
+    lookDoc.add(offer.part)
   } catch (error) {
     shown.value = true
     await nextTick()

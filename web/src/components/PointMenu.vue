@@ -4,7 +4,9 @@ import { api, type Offer } from '../api/client'
 import { sentence, size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import { partsAt } from '../three/marks'
 
 export interface Pointed {
@@ -17,13 +19,15 @@ export interface Pointed {
 const props = defineProps<{ at: Pointed }>()
 const emit = defineEmits<{ close: [] }>()
 
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
+const selection = useSelection()
 const preferences = usePreferences()
 const offers = ref<Offer[] | null>(null)
 const problem = ref('')
 const menu = ref<HTMLElement | null>(null)
 
-const here = computed(() => (props.at.chart ? partsAt(workspace.plan?.parts ?? [], props.at.chart) : []))
+const here = computed(() => (props.at.chart ? partsAt(planning.plan?.parts ?? [], props.at.chart) : []))
 const place = computed(() => ({
   left: `${Math.min(props.at.x + 12, window.innerWidth - 290)}px`,
   top: `${Math.max(8, Math.min(props.at.y - 20, window.innerHeight - 330))}px`,
@@ -56,12 +60,12 @@ function facts(offer: Offer) {
 }
 
 function hang(offer: Offer) {
-  workspace.add(offer.part)
+  lookDoc.add(offer.part)
   emit('close')
 }
 
 function select(id: string) {
-  workspace.selected = id
+  selection.selected = id
   emit('close')
 }
 </script>

@@ -2,6 +2,7 @@
 import { NSelect, NSwitch } from 'naive-ui'
 import { computed, ref, toRef, watch } from 'vue'
 import { api, type Cast, type PaintOnSkin, type RecipeAnswer, type Wash } from '../api/client'
+import { useLatest } from '../lib/latest'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import LabFields from './LabFields.vue'
@@ -26,7 +27,7 @@ const castPaint = ref<string | null>(null)
 const castL = ref(50)
 const cast = ref<Cast | null>(null)
 const castProblem = ref('')
-let timer = 0
+const searching = useLatest()
 
 const paints = toRef(props, 'paints')
 const paintOptions = computed(() => paints.value.map((p) => ({ label: p.name, value: p.id })))
@@ -34,24 +35,24 @@ const paintOptions = computed(() => paints.value.map((p) => ({ label: p.name, va
 watch(
   [wanted, eyes, lips, without, () => preferences.kit, () => preferences.face, () => catalogue.kits],
   () => {
-    window.clearTimeout(timer)
-    timer = window.setTimeout(async () => {
+    searching.later(SEARCH_AFTER_MS, async () => {
+      const asked = [
+        preferences.kit,
+        preferences.face,
+        wanted.value,
+        eyes.value,
+        lips.value,
+        without.value,
+      ] as const
       try {
-        const asked = [
-          preferences.kit,
-          preferences.face,
-          wanted.value,
-          eyes.value,
-          lips.value,
-          without.value,
-        ] as const
-        ;[recipe.value, wash.value] = await Promise.all([api.recipe(...asked), api.wash(...asked)])
+        const found = await searching.ask(() => Promise.all([api.recipe(...asked), api.wash(...asked)]))
+        if (found) [recipe.value, wash.value] = found
         recipeProblem.value = ''
       } catch (error) {
         recipe.value = wash.value = null
         recipeProblem.value = (error as Error).message
       }
-    }, SEARCH_AFTER_MS)
+    })
   },
   { deep: true, immediate: true },
 )

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SaveState } from '../stores/workspace'
+import type { SaveState } from '../lib/autosave'
 
 const props = defineProps<{ state: SaveState; message: string }>()
 

@@ -244,9 +244,11 @@ async function save() {
         <div v-for="l in setting.lamps" :key="l.lamp" class="stand">
           <span>{{ catalogue.lamps.find((one) => one.id === l.lamp)?.name }}</span>
           <lamp-pad
-            v-model:azimuth="l.azimuthDeg"
-            v-model:elevation="l.elevationDeg"
+            :azimuth="l.azimuthDeg ?? 0"
+            :elevation="l.elevationDeg ?? 20"
             :label="`Place of ${l.lamp}`"
+            @update:azimuth="(v: number) => (l.azimuthDeg = v)"
+            @update:elevation="(v: number) => (l.elevationDeg = v)"
           />
           <label>
             <span class="faint">soft, {{ l.spreadDeg }}°</span>

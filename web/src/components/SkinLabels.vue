@@ -6,14 +6,18 @@ import type { ChartPoint } from '../lib/zones'
 import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import type { SkinScene } from '../three/SkinScene'
 
 const props = defineProps<{ scene: SkinScene | null; tick: number }>()
 
 const SNAP_MM = 4
 
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
+const selection = useSelection()
 const mapping = useMapping()
 const coats = useCoats()
 const preferences = usePreferences()
@@ -31,8 +35,8 @@ function words(mm: number) {
 // Screen places are found again after every redraw of the skin.
 const landmarks = computed(() => {
   void props.tick
-  if (mapping.lens !== 'map' || !mapping.landmarks || !workspace.body) return []
-  return Object.entries(workspace.body.landmarks).flatMap(([name, p]) => {
+  if (mapping.lens !== 'map' || !mapping.landmarks || !planning.body) return []
+  return Object.entries(planning.body.landmarks).flatMap(([name, p]) => {
     const at = place(p.xMm, p.yMm)
     return at ? [{ name: name.replaceAll('_', ' '), ...at }] : []
   })
@@ -44,7 +48,7 @@ const dots = computed(() => {
   return (mapping.dots?.figures ?? []).flatMap((figure) =>
     figure.dots.flatMap((dot, k) => {
       const at = place(dot.at.xMm, dot.at.yMm)
-      const on = figure.partId === workspace.selected
+      const on = figure.partId === selection.selected
       // Where many dots crowd, the first of each line says which line it is.
       return at ? [{ number: dot.number, on, text: on || k === 0 ? String(dot.number) : '', ...at }] : []
     }),
@@ -97,17 +101,17 @@ let startMoved = { outMm: 0, upMm: 0 }
 
 function grab(event: PointerEvent, handle: Handle) {
   event.stopPropagation()
-  const part = workspace.part
+  const part = lookDoc.part
   if (!part) return
   ;(event.target as Element).setPointerCapture(event.pointerId)
   start = props.scene?.pick(event) ?? null
   startMoved = { outMm: part.moved?.outMm ?? 0, upMm: part.moved?.upMm ?? 0 }
   dragged.value = handle.parameter
-  workspace.dragging = true
+  selection.dragging = true
 }
 
 function drag(event: PointerEvent, handle: Handle) {
-  const part = workspace.part
+  const part = lookDoc.part
   if (dragged.value !== handle.parameter || !start || !part) return
   let at = props.scene?.pick(event) ?? null
   if (!at) return
@@ -115,7 +119,7 @@ function drag(event: PointerEvent, handle: Handle) {
   if (handle.parameter === 'moved') {
     const target = { x: handle.at.xMm! + at.x - start.x, y: handle.at.yMm! + at.y - start.y }
     if (!event.altKey) {
-      for (const [name, p] of Object.entries(workspace.body?.landmarks ?? {})) {
+      for (const [name, p] of Object.entries(planning.body?.landmarks ?? {})) {
         if (Math.hypot(p.xMm! - target.x, p.yMm! - target.y) < SNAP_MM) {
           at = { x: at.x + p.xMm! - target.x, y: at.y + p.yMm! - target.y }
           snapped = `, on the ${name.replace(/_(left|right)$/, '').replaceAll('_', ' ')}`
@@ -129,14 +133,14 @@ function drag(event: PointerEvent, handle: Handle) {
       upMm: limited(startMoved.upMm + at.y - start.y, handle),
     }
     live.value = { at, text: `${words(moved.outMm)} out, ${words(moved.upMm)} up${snapped}` }
-    workspace.edit(part.id, { moved }, 'moved')
+    lookDoc.edit(part.id, { moved }, 'moved')
     return
   }
   const [px, py] = [handle.perUnit.xMm!, handle.perUnit.yMm!]
   const along = ((at.x - start.x) * px + (at.y - start.y) * py) / (px * px + py * py)
   const value = limited(handle.value + along, handle)
   live.value = { at, text: `${handle.label} ${handle.unit === 'mm' ? words(value) : `${value.toFixed(0)}°`}` }
-  workspace.edit(part.id, { numbers: { ...part.numbers, [handle.parameter]: value } }, handle.parameter)
+  lookDoc.edit(part.id, { numbers: { ...part.numbers, [handle.parameter]: value } }, handle.parameter)
 }
 
 function limited(value: number, handle: Handle) {
@@ -148,7 +152,7 @@ function drop() {
   dragged.value = null
   live.value = null
   start = null
-  workspace.dragging = false
+  selection.dragging = false
 }
 </script>
 

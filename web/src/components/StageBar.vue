@@ -5,7 +5,7 @@ import { titled, VIEWS } from '../lib/shortcuts'
 import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { useView, type Layout } from '../stores/view'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
 import SegmentGroup from './SegmentGroup.vue'
 
 const LAYOUTS: { id: Layout; label: string; title: string }[] = [
@@ -23,11 +23,11 @@ const views = VIEWS.map(({ view: id, label, key }) => ({ id, label, title: `${la
 const mapping = useMapping()
 const coats = useCoats()
 const view = useView()
-const workspace = useWorkspace()
+const planning = usePlan()
 
 // What is finer than the eye resolves from there runs together.
 const distances = computed(() => {
-  const own = workspace.plan?.setting.viewingDistanceM
+  const own = planning.plan?.setting.viewingDistanceM
   const metres = [...new Set([...(own ? [own] : []), 3, 10, 25])].sort((a, b) => a - b)
   return metres.map((m) => ({ metres: m, label: m === own ? `from the audience, ${m} m` : `from ${m} m` }))
 })

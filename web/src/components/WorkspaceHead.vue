@@ -1,22 +1,26 @@
 <script setup lang="ts">
 import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { api } from '../api/client'
+import { api, picture } from '../api/client'
 import { download } from '../lib/download'
 import { titled } from '../lib/shortcuts'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import SavesPanel from './SavesPanel.vue'
 import SaveState from './SaveState.vue'
 
 /** The look's name, on whom and for what it is, whether it is saved, and what is done with it. */
 const emit = defineEmits<{ add: []; place: [] }>()
 
 const message = useMessage()
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const printing = ref(false)
+const saves = ref(false)
 
 const SHEETS = [
   { label: 'Step sheet, A4', key: 'A4' },
@@ -24,28 +28,33 @@ const SHEETS = [
   { label: 'Booth sheet, one page, A4', key: 'A4 booth' },
   { label: 'Booth sheet, one page, Letter', key: 'Letter booth' },
   { label: 'Look file', key: 'file' },
+  { type: 'divider', key: 'line' },
+  { label: 'Earlier saves …', key: 'saves' },
 ]
 
 const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
 
 async function sheet(key: string) {
   if (key === 'file') {
-    download(
-      new Blob([JSON.stringify(workspace.look, null, 2)], { type: 'application/json' }),
-      `${workspace.id}.look.json`,
-    )
+    // The service writes the file, of what is saved.
+    await lookDoc.save()
+    window.location.assign(picture.lookFile(lookDoc.id))
+    return
+  }
+  if (key === 'saves') {
+    saves.value = true
     return
   }
   printing.value = true
   try {
     download(
       await api.sheet(
-        workspace.request,
+        planning.request,
         key.split(' ')[0]!,
         preferences.unit,
         key.endsWith('booth') ? 'booth' : 'full',
       ),
-      `${workspace.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
+      `${lookDoc.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
     )
   } catch (error) {
     message.error((error as Error).message, { duration: 9000, closable: true })
@@ -59,10 +68,10 @@ async function sheet(key: string) {
   <header class="top">
     <n-input
       class="name"
-      :value="workspace.look.name"
+      :value="lookDoc.look.name"
       :maxlength="120"
       :input-props="{ 'aria-label': 'Name of the look' }"
-      @update:value="(v: string) => workspace.describe({ name: v }, 'name')"
+      @update:value="(v: string) => lookDoc.describe({ name: v }, 'name')"
     />
     <label class="pick">
       <span class="faint">on</span>
@@ -84,22 +93,22 @@ async function sheet(key: string) {
         >…</n-button
       >
     </label>
-    <save-state class="state" :state="workspace.saveState" :message="workspace.saveMessage" />
+    <save-state class="state" :state="lookDoc.saveState" :message="lookDoc.saveMessage" />
     <span class="gap" />
     <n-button
       size="small"
-      :disabled="!workspace.canUndo"
+      :disabled="!lookDoc.canUndo"
       :title="titled('undo')"
       aria-label="Undo"
-      @click="workspace.undo()"
+      @click="lookDoc.undo()"
       >↶</n-button
     >
     <n-button
       size="small"
-      :disabled="!workspace.canRedo"
+      :disabled="!lookDoc.canRedo"
       :title="titled('redo')"
       aria-label="Redo"
-      @click="workspace.redo()"
+      @click="lookDoc.redo()"
       >↷</n-button
     >
     <n-button
@@ -115,6 +124,7 @@ async function sheet(key: string) {
         ><span class="long">Download</span><span class="short">Print</span></n-button
       >
     </n-dropdown>
+    <saves-panel v-model:show="saves" />
   </header>
 </template>
 

@@ -1,48 +1,52 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api, type CoreLayer } from '../api/client'
+import { useLatest } from '../lib/latest'
 import type { ChartPoint } from '../lib/zones'
-import { useWorkspace } from './workspace'
+import { useLook } from './look'
+import { usePlan } from './plan'
 
 const BEFORE_PIXELS = 1024
 
 /** A core of the coats at a place the painter pointed at. */
 export const useCoats = defineStore('coats', () => {
-  const workspace = useWorkspace()
+  const lookDoc = useLook()
+  const planning = usePlan()
   const at = ref<ChartPoint | null>(null)
   const zone = ref('')
   const core = shallowRef<CoreLayer[] | null>(null)
 
-  watch([at, () => workspace.plan, () => workspace.lamp], async () => {
+  watch([at, () => planning.plan, () => planning.lamp], async () => {
     if (!at.value) {
       core.value = null
       return
     }
     try {
-      core.value = await api.core(workspace.request, at.value, workspace.lamp || 'daylight')
+      core.value = await api.core(planning.request, at.value, planning.lamp || 'daylight')
     } catch {
       core.value = null
     }
   })
   watch(
-    () => workspace.id,
+    () => lookDoc.id,
     () => (at.value = null),
   )
 
   /** Whether the base is shown by how well it hides, instead of by its colour. */
   const showHiding = ref(false)
   const hiding = shallowRef<ImageBitmap | null>(null)
-  let call: AbortController | null = null
-  watch([showHiding, () => workspace.plan], async ([wanted]) => {
-    call?.abort()
-    if (!wanted || !workspace.plan) {
+  const asking = useLatest()
+  watch([showHiding, () => planning.plan], async ([wanted]) => {
+    asking.stop()
+    if (!wanted || !planning.plan) {
       hiding.value = null
       return
     }
-    const mine = (call = new AbortController())
     try {
-      const picture = await createImageBitmap(await api.baseHiding(workspace.request, mine.signal))
-      if (!mine.signal.aborted) hiding.value = picture
+      const picture = await asking.ask(async (signal) =>
+        createImageBitmap(await api.baseHiding(planning.request, signal)),
+      )
+      if (picture) hiding.value = picture
     } catch {
       // The plan itself reports what is wrong.
     }
@@ -53,18 +57,18 @@ export const useCoats = defineStore('coats', () => {
   /** Share of the bust's width at which before and after meet. */
   const divide = ref(0.5)
   const before = shallowRef<ImageBitmap | null>(null)
-  watch([compared, () => workspace.plan, () => workspace.lamp], async ([number, plan]) => {
+  watch([compared, () => planning.plan, () => planning.lamp], async ([number, plan]) => {
     if (number === null || !plan) {
-      if (before.value) void workspace.showCoats(null)
+      if (before.value) void planning.showCoats(null)
       before.value = null
       return
     }
     try {
       const [earlier] = await Promise.all([
         api
-          .paintCoats(workspace.request, number - 1, BEFORE_PIXELS, undefined, workspace.lamp)
+          .paintCoats(planning.request, number - 1, BEFORE_PIXELS, undefined, planning.lamp)
           .then((b) => createImageBitmap(b)),
-        workspace.showCoats(number),
+        planning.showCoats(number),
       ])
       if (compared.value === number) before.value = earlier
     } catch {
@@ -72,7 +76,7 @@ export const useCoats = defineStore('coats', () => {
     }
   })
   watch(
-    () => workspace.id,
+    () => lookDoc.id,
     () => (compared.value = null),
   )
 

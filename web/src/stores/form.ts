@@ -1,8 +1,12 @@
+import { useObjectUrl } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, type Form, type FormWish, type Profile, type ZoneRelief } from '../api/client'
+import { useLatest } from '../lib/latest'
 import type { ChartPoint } from '../lib/zones'
-import { useWorkspace } from './workspace'
+import { useLook } from './look'
+import { usePlan } from './plan'
+import { useSelection } from './selection'
 
 const ASK_AFTER_MS = 150
 
@@ -19,10 +23,13 @@ export const USUAL: FormWish = {
 
 /** The computed form: what is wished, what came of it, and how it reads. */
 export const useForm = defineStore('form', () => {
-  const workspace = useWorkspace()
+  const lookDoc = useLook()
+  const planning = usePlan()
+  const selection = useSelection()
   const shown = ref(false)
   const form = shallowRef<Form | null>(null)
-  const three = ref('')
+  const busts = shallowRef<Blob>()
+  const three = useObjectUrl(busts)
   const view = ref<'front' | 'left' | 'right'>('left')
   /** From where the three busts are seen, m; null is the setting's distance. */
   const distance = ref<number | null>(null)
@@ -33,17 +40,17 @@ export const useForm = defineStore('form', () => {
 
   /** The form as it is painted; null when none is, or when it is left out this time. */
   const wish = computed(() => {
-    const form = workspace.look.form
+    const form = lookDoc.look.form
     return form && !form.leftOut ? form : null
   })
 
   function change(part: Partial<FormWish>, key: string) {
-    workspace.describe({ form: { ...(wish.value ?? USUAL), ...part } }, `form/${key}`)
+    lookDoc.describe({ form: { ...(wish.value ?? USUAL), ...part } }, `form/${key}`)
   }
 
   function switchOn(on: boolean) {
-    const known = workspace.look.form
-    workspace.describe({
+    const known = lookDoc.look.form
+    lookDoc.describe({
       form: on ? { ...(known ?? USUAL), leftOut: false } : known ? { ...known, leftOut: true } : null,
     })
   }
@@ -56,45 +63,42 @@ export const useForm = defineStore('form', () => {
     change({ zones: next ? [...others, next] : others.length ? others : null }, `zone/${zone}/${side}`)
   }
 
-  let call: AbortController | null = null
-  let timer = 0
-  watch([shown, () => workspace.plan, view, distance, showRelief], () => {
-    window.clearTimeout(timer)
-    if (!shown.value || !workspace.plan || workspace.dragging) return
+  const asking = useLatest()
+  watch([shown, () => planning.plan, view, distance, showRelief], () => {
+    asking.stop()
+    if (!shown.value || !planning.plan || selection.dragging) return
     if (!wish.value) {
       form.value = relief.value = null
-      three.value = ''
+      busts.value = undefined
       return
     }
-    timer = window.setTimeout(async () => {
-      call?.abort()
-      const mine = (call = new AbortController())
-      try {
-        const [found, picture, heights] = await Promise.all([
-          api.form(workspace.request, mine.signal),
-          api.formThree(workspace.request, view.value, distance.value, mine.signal),
-          showRelief.value
-            ? api
-                .formRelief(workspace.request, showRelief.value === 'shading', mine.signal)
-                .then((b) => createImageBitmap(b))
-            : null,
-        ])
-        if (mine.signal.aborted) return
-        form.value = found
-        relief.value = heights
-        if (three.value) URL.revokeObjectURL(three.value)
-        three.value = URL.createObjectURL(picture)
-        problem.value = ''
-      } catch (error) {
-        if (!mine.signal.aborted) problem.value = (error as Error).message
-      }
-    }, ASK_AFTER_MS)
+    asking.later(ASK_AFTER_MS, ask)
   })
+
+  async function ask() {
+    const shaded = showRelief.value === 'shading'
+    try {
+      const answer = await asking.ask((signal) =>
+        Promise.all([
+          api.form(planning.request, signal),
+          api.formThree(planning.request, view.value, distance.value, signal),
+          showRelief.value
+            ? api.formRelief(planning.request, shaded, signal).then((b) => createImageBitmap(b))
+            : null,
+        ]),
+      )
+      if (!answer) return
+      ;[form.value, busts.value, relief.value] = answer
+      problem.value = ''
+    } catch (error) {
+      problem.value = (error as Error).message
+    }
+  }
 
   async function measure(from: ChartPoint, to: ChartPoint) {
     if (!wish.value) return
     try {
-      profile.value = await api.formProfile(workspace.request, from, to)
+      profile.value = await api.formProfile(planning.request, from, to)
     } catch {
       profile.value = null
     }

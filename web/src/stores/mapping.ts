@@ -1,13 +1,16 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api, type DotPlan, type Handle, type Tape } from '../api/client'
+import { useLatest } from '../lib/latest'
 import type { LENSES } from '../lenses/registry'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from './coats'
 import { useForm } from './form'
 import { useOrder } from './order'
 import { usePreferences } from './preferences'
-import { useWorkspace } from './workspace'
+import { useLook } from './look'
+import { usePlan } from './plan'
+import { useSelection } from './selection'
 
 export type Lens = (typeof LENSES)[number]['id']
 
@@ -17,7 +20,9 @@ const TAPE_AFTER_MS = 60
 
 /** What gets a look onto the skin: the lens, dots, handles, and the tape in the painter's hand. */
 export const useMapping = defineStore('mapping', () => {
-  const workspace = useWorkspace()
+  const lookDoc = useLook()
+  const planning = usePlan()
+  const selection = useSelection()
   const preferences = usePreferences()
   const coats = useCoats()
   const form = useForm()
@@ -38,52 +43,50 @@ export const useMapping = defineStore('mapping', () => {
   const tapeFrom = ref<ChartPoint | null>(null)
   const tape = shallowRef<Tape | null>(null)
 
-  let dotsTimer = 0
-  watch([lens, toleranceMm, () => workspace.plan], () => {
-    window.clearTimeout(dotsTimer)
-    if (lens.value !== 'map' || !workspace.plan) return
-    dotsTimer = window.setTimeout(async () => {
+  const dotting = useLatest()
+  watch([lens, toleranceMm, () => planning.plan], () => {
+    dotting.stop()
+    if (lens.value !== 'map' || !planning.plan) return
+    dotting.later(DOTS_AFTER_MS, async () => {
       try {
-        dots.value = await api.dots(workspace.request, toleranceMm.value)
+        const found = await dotting.ask((signal) => api.dots(planning.request, toleranceMm.value, signal))
+        if (found) dots.value = found
         problem.value = ''
       } catch (error) {
         problem.value = (error as Error).message
       }
-    }, DOTS_AFTER_MS)
+    })
   })
 
-  let handlesTimer = 0
-  watch([() => workspace.selected, () => workspace.plan], ([selected], [before]) => {
+  const holding = useLatest()
+  watch([() => selection.selected, () => planning.plan], ([selected], [before]) => {
     if (selected !== before) handles.value = []
-    window.clearTimeout(handlesTimer)
+    holding.stop()
     // What is left out this time has no handles.
-    if (!selected || workspace.dragging || !workspace.planPart) return
-    handlesTimer = window.setTimeout(async () => {
+    if (!selected || selection.dragging || !planning.planPart) return
+    holding.later(HANDLES_AFTER_MS, async () => {
       try {
-        const found = await api.handles(workspace.request, selected)
-        if (workspace.selected === selected && !workspace.dragging) handles.value = found
+        const found = await holding.ask((signal) => api.handles(planning.request, selected, signal))
+        if (found && !selection.dragging) handles.value = found
       } catch {
         handles.value = []
       }
-    }, HANDLES_AFTER_MS)
+    })
   })
 
-  let tapeTimer = 0
-  let tapeCall: AbortController | null = null
+  const laying = useLatest()
   /** Lays the tape from where it is held to a place. */
   function layTape(to: ChartPoint) {
     const from = tapeFrom.value
     if (!from) return
-    window.clearTimeout(tapeTimer)
-    tapeTimer = window.setTimeout(async () => {
-      tapeCall?.abort()
-      tapeCall = new AbortController()
+    laying.later(TAPE_AFTER_MS, async () => {
       try {
-        tape.value = await api.tape(preferences.face, from, to, tapeCall.signal)
+        tape.value =
+          (await laying.ask((signal) => api.tape(preferences.face, from, to, signal))) ?? tape.value
       } catch {
         // The next move of the pointer asks again.
       }
-    }, TAPE_AFTER_MS)
+    })
   }
 
   /** First click holds the tape, the second lets go and leaves it lying. */
@@ -112,12 +115,12 @@ export const useMapping = defineStore('mapping', () => {
       stretch.value = false
     }
     if (now !== 'coats') {
-      workspace.lamp = ''
+      planning.lamp = ''
       coats.compared = null
     }
   })
   watch(
-    () => workspace.id,
+    () => lookDoc.id,
     () => {
       dots.value = null
       handles.value = []

@@ -1,3 +1,4 @@
+import { useObjectUrl } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
@@ -8,19 +9,24 @@ import {
   type ShortestOrder,
   type Versions,
 } from '../api/client'
-import { useWorkspace } from './workspace'
+import { useLatest } from '../lib/latest'
+import { useLook } from './look'
+import { usePlan } from './plan'
+import { useSelection } from './selection'
 
 const ASK_AFTER_MS = 900
 
 /** The order of work: the search for a shorter one, moves by hand, and versions for a slot. */
 export const useOrder = defineStore('order', () => {
-  const workspace = useWorkspace()
+  const lookDoc = useLook()
+  const planning = usePlan()
+  const selection = useSelection()
   const shown = ref(false)
   const rules = shallowRef<OrderRule[]>([])
   const shortest = shallowRef<ShortestOrder | null>(null)
-  const searching = ref(false)
   const versions = shallowRef<Versions | null>(null)
-  const pictures = ref('')
+  const versionPictures = shallowRef<Blob>()
+  const pictures = useObjectUrl(versionPictures)
   /** Slot tried out, minutes; null is the setting's. */
   const slot = ref<number | null>(null)
   /** Version looked at on the curve. */
@@ -29,62 +35,57 @@ export const useOrder = defineStore('order', () => {
   const refused = ref('')
   const problem = ref('')
 
-  const wish = computed(() => workspace.look.order ?? {})
-  const kept = computed(() => (workspace.look.order?.sequence ?? []).length > 0)
+  const wish = computed(() => lookDoc.look.order ?? {})
+  const kept = computed(() => (lookDoc.look.order?.sequence ?? []).length > 0)
   const version = computed<LookVersion | null>(() => {
     const index = looked.value ?? versions.value?.chosen ?? null
     return index === null ? null : (versions.value?.curve[index] ?? null)
   })
 
   function change(part: Partial<OrderWish>, key = '') {
-    workspace.describe({ order: { ...wish.value, ...part } }, key && `order/${key}`)
+    lookDoc.describe({ order: { ...wish.value, ...part } }, key && `order/${key}`)
   }
 
-  let call: AbortController | null = null
-  let timer = 0
-  watch([shown, () => workspace.plan, slot], () => {
-    window.clearTimeout(timer)
-    call?.abort()
-    searching.value = false
-    if (!shown.value || !workspace.plan?.steps.length || workspace.dragging) {
+  const asking = useLatest()
+  const searchingShortest = useLatest()
+  watch([shown, () => planning.plan, slot], () => {
+    asking.stop()
+    searchingShortest.stop()
+    if (!shown.value || !planning.plan?.steps.length || selection.dragging) {
       versions.value = null
       return
     }
-    timer = window.setTimeout(() => void ask(), ASK_AFTER_MS)
+    asking.later(ASK_AFTER_MS, ask)
   })
 
   async function ask() {
-    const mine = (call = new AbortController())
     try {
       if (rules.value.length === 0) rules.value = await api.orderRules()
-      const found = await api.versions(workspace.request, slot.value, mine.signal)
-      if (mine.signal.aborted) return
-      versions.value = found
-      looked.value = null
-      problem.value = ''
-      const named = found.named.map((n) => n.index).filter((i): i is number => i !== null && i !== undefined)
-      const picture = await api.versionPictures(workspace.request, named, slot.value, mine.signal)
-      if (mine.signal.aborted) return
-      if (pictures.value) URL.revokeObjectURL(pictures.value)
-      pictures.value = URL.createObjectURL(picture)
+      const answer = await asking.ask(async (signal) => {
+        const found = await api.versions(planning.request, slot.value, signal)
+        versions.value = found
+        looked.value = null
+        problem.value = ''
+        const named = found.named
+          .map((n) => n.index)
+          .filter((i): i is number => i !== null && i !== undefined)
+        return api.versionPictures(planning.request, named, slot.value, signal)
+      })
+      if (!answer) return
+      versionPictures.value = answer
       // Another slot does not change the order.
-      if (searchedFor !== workspace.plan) await search(mine)
+      if (searchedFor !== planning.plan) await search()
     } catch (error) {
-      if (!mine.signal.aborted) problem.value = (error as Error).message
+      problem.value = (error as Error).message
     }
   }
 
   let searchedFor: unknown = null
-  async function search(mine: AbortController) {
-    const plan = workspace.plan
+  async function search() {
+    const plan = planning.plan
     shortest.value = null
-    searching.value = true
-    try {
-      const found = await api.shortest(workspace.request, mine.signal)
-      if (!mine.signal.aborted) [shortest.value, searchedFor] = [found, plan]
-    } finally {
-      if (call === mine) searching.value = false
-    }
+    const found = await searchingShortest.ask((signal) => api.shortest(planning.request, signal))
+    if (found) [shortest.value, searchedFor] = [found, plan]
   }
 
   function takeShortest() {
@@ -96,7 +97,7 @@ export const useOrder = defineStore('order', () => {
   async function move(step: string, to: number) {
     refused.value = ''
     try {
-      const moved = await api.moveStep(workspace.request, step, to)
+      const moved = await api.moveStep(planning.request, step, to)
       change({ sequence: moved.sequence })
     } catch (error) {
       refused.value = (error as Error).message
@@ -123,9 +124,9 @@ export const useOrder = defineStore('order', () => {
   /** Paints this version from now on; what is left out stays in the look. */
   function takeVersion(chosen: LookVersion | null) {
     const versions = chosen?.versions ?? {}
-    workspace.describe({
-      parts: workspace.look.parts.map((p) => ({ ...p, version: versions[p.id] ?? null })),
-      ...(workspace.look.form ? { form: { ...workspace.look.form, leftOut: 'form' in versions } } : {}),
+    lookDoc.describe({
+      parts: lookDoc.look.parts.map((p) => ({ ...p, version: versions[p.id] })),
+      ...(lookDoc.look.form ? { form: { ...lookDoc.look.form, leftOut: 'form' in versions } } : {}),
     })
   }
 
@@ -133,7 +134,7 @@ export const useOrder = defineStore('order', () => {
     shown,
     rules,
     shortest,
-    searching,
+    searching: searchingShortest.busy,
     versions,
     pictures,
     slot,

@@ -1,12 +1,9 @@
+import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref, watch, watchEffect } from 'vue'
+import { watchEffect } from 'vue'
 import type { LengthUnit } from '../lib/format'
 
-function remembered<T extends string>(name: string, first: T) {
-  const value = ref((localStorage.getItem(`datura.${name}`) as T | null) ?? first)
-  watch(value, (v) => localStorage.setItem(`datura.${name}`, v as string))
-  return value
-}
+const remembered = <T extends string>(name: string, first: T) => useLocalStorage<T>(`datura.${name}`, first)
 
 /** What the painter likes: theme, units, and on whom and where looks are shown. */
 export const usePreferences = defineStore('preferences', () => {

@@ -1,5 +1,6 @@
+import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref, watch } from 'vue'
+import { ref } from 'vue'
 import type { BustView } from '../three/SkinScene'
 
 export type Layout = 'both' | 'bust' | 'chart'
@@ -13,8 +14,7 @@ export const useView = defineStore('view', () => {
   const asked = ref(0)
   /** Distance in m; 0 is from here. */
   const seenFromM = ref(0)
-  const layout = ref<Layout>((localStorage.getItem(KEPT) as Layout | null) ?? 'both')
-  watch(layout, (now) => localStorage.setItem(KEPT, now))
+  const layout = useLocalStorage<Layout>(KEPT, 'both')
 
   function show(next: BustView) {
     view.value = next

@@ -2,7 +2,8 @@ import type { ShallowRef } from 'vue'
 import { zoneAt, type ChartPoint } from '../lib/zones'
 import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import { partsAt } from './marks'
 import type { SkinScene } from './SkinScene'
 
@@ -11,12 +12,13 @@ export function usePointing(
   scene: ShallowRef<SkinScene | null>,
   offer: (at: { x: number; y: number; zone: string; chart: ChartPoint }) => void,
 ) {
-  const workspace = useWorkspace()
+  const planning = usePlan()
+  const selection = useSelection()
   const mapping = useMapping()
   const coats = useCoats()
 
   function zoneOf(at: ChartPoint | null): string | null {
-    return at && workspace.body ? zoneAt(workspace.body, at) : null
+    return at && planning.body ? zoneAt(planning.body, at) : null
   }
 
   /** Place and zone under the pointer; a held tape follows it. */
@@ -34,10 +36,10 @@ export function usePointing(
     }
     const zone = zoneOf(at)
     if (!at || !zone) {
-      workspace.selected = null
+      selection.selected = null
       return
     }
-    workspace.selected = partsAt(workspace.plan?.parts ?? [], at)[0]?.id ?? workspace.selected
+    selection.selected = partsAt(planning.plan?.parts ?? [], at)[0]?.id ?? selection.selected
     if (mapping.lens === 'coats') coats.pointAt(at, zone)
     if (mapping.lens === 'look') offer({ x: event.clientX, y: event.clientY, zone, chart: at })
   }

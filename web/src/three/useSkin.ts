@@ -1,4 +1,4 @@
-import { useElementSize } from './useElementSize'
+import { useElementSize } from '@vueuse/core'
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
 import { picture } from '../api/client'
 import type { PlanMark } from './marks'
@@ -6,7 +6,8 @@ import { useCatalogue } from '../stores/catalogue'
 import { useCoats } from '../stores/coats'
 import { useForm } from '../stores/form'
 import { useMapping } from '../stores/mapping'
-import { useWorkspace } from '../stores/workspace'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 import { drawMap, drawMarks, drawTones, drawZone } from './marks'
 import { SkinScene } from './SkinScene'
 
@@ -26,7 +27,8 @@ export function useSkin(
   kind: 'bust' | 'chart',
   pointed: Ref<string | null>,
 ) {
-  const workspace = useWorkspace()
+  const planning = usePlan()
+  const selection = useSelection()
   const catalogue = useCatalogue()
   const mapping = useMapping()
   const coats = useCoats()
@@ -52,13 +54,13 @@ export function useSkin(
 
   watch([scene, width, height], () => scene.value?.resize(width.value, height.value))
   watch(
-    [scene, () => catalogue.face, () => workspace.body],
+    [scene, () => catalogue.face, () => planning.body],
     async () => {
-      if (!scene.value || !catalogue.face || !workspace.body) return
+      if (!scene.value || !catalogue.face || !planning.body) return
       try {
         await scene.value.load(picture.model(catalogue.face.id, catalogue.face.revision), {
-          sideMm: workspace.body.windowSideMm,
-          topMm: workspace.body.windowTopMm,
+          sideMm: planning.body.windowSideMm,
+          topMm: planning.body.windowTopMm,
         })
         scene.value.resize(width.value, height.value)
         loaded.value = true
@@ -70,11 +72,11 @@ export function useSkin(
     },
     { immediate: true },
   )
-  watch([scene, () => workspace.paint, () => catalogue.face], repaint)
+  watch([scene, () => planning.paint, () => catalogue.face], repaint)
   watch(
-    [scene, () => workspace.finish],
+    [scene, () => planning.finish],
     () => {
-      if (scene.value && workspace.finish && kind === 'bust') scene.value.setFinish(workspace.finish)
+      if (scene.value && planning.finish && kind === 'bust') scene.value.setFinish(planning.finish)
     },
     { immediate: true },
   )
@@ -83,8 +85,8 @@ export function useSkin(
   })
   watch(
     [
-      () => workspace.plan,
-      () => workspace.selected,
+      () => planning.plan,
+      () => selection.selected,
       pointed,
       loaded,
       () => mapping.lens,
@@ -109,28 +111,28 @@ export function useSkin(
   })
 
   function repaint() {
-    if (scene.value && workspace.paint) scene.value.setPaint(workspace.paint, bareSkin(workspace.paint))
+    if (scene.value && planning.paint) scene.value.setPaint(planning.paint, bareSkin(planning.paint))
   }
 
   function mark() {
     if (!scene.value || !loaded.value) return
-    const marks: PlanMark[] = workspace.planPart?.marks ?? []
+    const marks: PlanMark[] = planning.planPart?.marks ?? []
     scene.value.drawOverlay((pen) => {
       const sheet =
         stretch.value ??
         (mapping.lens === 'coats' ? coats.hiding : mapping.lens === 'form' ? form.relief : null)
-      if (sheet && workspace.body) {
+      if (sheet && planning.body) {
         // Rows of the picture run down, the chart's y runs up.
-        const { windowSideMm: side, windowTopMm: top } = workspace.body
+        const { windowSideMm: side, windowTopMm: top } = planning.body
         pen.save()
         pen.scale(1, -1)
         pen.drawImage(sheet, -side / 2, -top, side, side)
         pen.restore()
       }
-      if (mapping.lens === 'map' && workspace.plan)
-        drawMap(pen, workspace.plan.parts, workspace.plan.costumeEdge)
-      if (mapping.lens === 'form' && form.form && !workspace.dragging) drawTones(pen, form.form.tones)
-      if (pointed.value && workspace.body) drawZone(pen, workspace.body.zones[pointed.value] ?? [])
+      if (mapping.lens === 'map' && planning.plan)
+        drawMap(pen, planning.plan.parts, planning.plan.costumeEdge)
+      if (mapping.lens === 'form' && form.form && !selection.dragging) drawTones(pen, form.form.tones)
+      if (pointed.value && planning.body) drawZone(pen, planning.body.zones[pointed.value] ?? [])
       drawMarks(pen, marks)
     })
   }

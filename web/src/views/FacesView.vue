@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { useObjectUrl } from '@vueuse/core'
 import { NButton, NCheckbox, NDropdown, NInput, useMessage } from 'naive-ui'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, watch, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type ApiProblem, type Face, type MeasureGroup, type WearerCaution } from '../api/client'
+import { useLatest } from '../lib/latest'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import MeasureField from '../components/MeasureField.vue'
@@ -37,13 +39,13 @@ const catalogue = useCatalogue()
 const preferences = usePreferences()
 const face = ref<Face | null>(null)
 const errors = ref<Record<string, string[]>>({})
-const preview = ref('')
+const previewPicture = shallowRef<Blob>()
+const preview = useObjectUrl(previewPicture)
 const previewProblem = ref('')
 const estimate = ref<Record<string, number>>({})
 const notes = ref<Record<string, string>>({})
 const saving = ref(false)
-let previewTimer = 0
-let previewCall: AbortController | null = null
+const previewing = useLatest()
 
 const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id || preferences.face)))
 const changed = computed(() => JSON.stringify(face.value) !== JSON.stringify(stored.value?.face))
@@ -60,26 +62,27 @@ watch(
 watch(
   () => JSON.stringify([face.value?.measuresMm, face.value?.skin]),
   () => {
-    window.clearTimeout(previewTimer)
-    previewTimer = window.setTimeout(async () => {
+    previewing.later(PREVIEW_AFTER_MS, async () => {
       if (!face.value) return
-      previewCall?.abort()
-      previewCall = new AbortController()
+      const { measuresMm, skin } = face.value
       try {
-        const asked = [face.value.measuresMm, face.value.skin, previewCall.signal] as const
-        const [image, all] = await Promise.all([api.facePreview(...asked), api.faceEstimate(...asked)])
-        estimate.value = all.measuresMm
-        notes.value = all.notes
-        if (preview.value) URL.revokeObjectURL(preview.value)
-        preview.value = URL.createObjectURL(image)
+        const answer = await previewing.ask((signal) =>
+          Promise.all([
+            api.facePreview(measuresMm, skin, signal),
+            api.faceEstimate(measuresMm, skin, signal),
+          ]),
+        )
+        if (!answer) return
+        previewPicture.value = answer[0]
+        estimate.value = answer[1].measuresMm
+        notes.value = answer[1].notes
         previewProblem.value = ''
         errors.value = {}
       } catch (error) {
-        if ((error as Error).name === 'AbortError') return
         previewProblem.value = (error as Error).message
         errors.value = (error as ApiProblem).errors ?? {}
       }
-    }, PREVIEW_AFTER_MS)
+    })
   },
   { immediate: true },
 )

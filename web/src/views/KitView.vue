@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton, NSelect, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { api, type PaintDescription, type PaintOnSkin } from '../api/client'
+import { api, picture, type PaintDescription, type PaintOnSkin } from '../api/client'
 import PaintEditor from '../components/PaintEditor.vue'
 import RecipePanel from '../components/RecipePanel.vue'
 import { MATERIALS } from '../lib/materials'
@@ -101,8 +101,8 @@ async function read() {
         <n-select v-model:value="preferences.face" :options="faces" aria-label="Face" style="width: 200px" />
       </label>
       <span class="gap" />
-      <a class="link" :href="`/api/kits/${preferences.kit}/paints.csv`" download>Table (CSV)</a>
-      <a class="link" :href="`/api/kits/${preferences.kit}/palette.gpl`" download>Palette (GPL)</a>
+      <a class="link" :href="picture.kitTable(preferences.kit)" download>Table (CSV)</a>
+      <a class="link" :href="picture.kitPalette(preferences.kit)" download>Palette (GPL)</a>
       <n-button @click="file?.click()">Read a table</n-button>
       <n-button type="primary" @click="edit(null)">Add a paint</n-button>
       <input

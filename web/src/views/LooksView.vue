@@ -1,24 +1,23 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NSelect, useDialog, useMessage } from 'naive-ui'
-import { onMounted, ref } from 'vue'
+import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
+import { computed, h, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, picture, type LookDocument } from '../api/client'
+import { api, picture, type Look, type LookHead } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 
-interface LookHead {
-  id: string
-  name: string
-  revision: number
-}
-
 const router = useRouter()
 const message = useMessage()
-const dialog = useDialog()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const looks = ref<LookHead[] | null>(null)
 const problem = ref('')
+const search = ref('')
+const removed = ref<LookHead[]>([])
+
+const found = computed(() =>
+  (looks.value ?? []).filter((l) => l.name.toLowerCase().includes(search.value.trim().toLowerCase())),
+)
 const file = ref<HTMLInputElement | null>(null)
 
 const MENU = [
@@ -30,7 +29,7 @@ const MENU = [
 async function load() {
   problem.value = ''
   try {
-    looks.value = await api.looks()
+    ;[looks.value, removed.value] = await Promise.all([api.looks(), api.findLooks(undefined, true)])
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -46,9 +45,7 @@ async function attempt(work: () => Promise<void>) {
 
 const create = () =>
   attempt(async () => {
-    const empty: LookDocument = {
-      format: 'datura-look',
-      version: 1,
+    const empty: Look = {
       name: 'New look',
       notes: '',
       mapping: 'pencil',
@@ -65,22 +62,29 @@ function choose(key: string, look: LookHead) {
       await api.addLook({ ...stored.look, name: `${stored.look.name} (copy)` })
       await load()
     } else if (key === 'file') {
-      window.location.assign(`/api/looks/${encodeURIComponent(look.id)}/file`)
+      window.location.assign(picture.lookFile(look.id))
     } else {
-      dialog.warning({
-        title: `Remove ${look.name}?`,
-        content: 'It leaves the gallery. Its saved revisions stay in the database.',
-        positiveText: 'Remove',
-        negativeText: 'Keep it',
-        onPositiveClick: () =>
-          attempt(async () => {
-            await api.removeLook(look.id, look.revision)
-            await load()
-          }),
-      })
+      await api.removeLook(look.id, look.revision)
+      await load()
+      // Said with the way back beside it rather than asked beforehand.
+      message.info(
+        () =>
+          h('span', [
+            `${look.name} is removed. `,
+            h(NButton, { size: 'tiny', onClick: () => void putBack(look.id) }, () => 'Put it back'),
+          ]),
+        { duration: 12000, closable: true },
+      )
     }
   })
 }
+
+const putBack = (id: string) =>
+  attempt(async () => {
+    await api.putBackLook(id)
+    message.destroyAll()
+    await load()
+  })
 
 function importFile(event: Event) {
   const input = event.target as HTMLInputElement
@@ -118,7 +122,23 @@ onMounted(load)
           style="width: 180px"
         />
       </label>
+      <n-input
+        v-if="(looks?.length ?? 0) > 5 || search"
+        v-model:value="search"
+        clearable
+        placeholder="Find a look"
+        :input-props="{ 'aria-label': 'Find a look by its name' }"
+        style="width: 160px"
+      />
       <span class="gap" />
+      <n-dropdown
+        v-if="removed.length > 0"
+        trigger="click"
+        :options="removed.map((l) => ({ label: `Put back ${l.name}`, key: l.id }))"
+        @select="putBack"
+      >
+        <n-button quaternary>Removed ({{ removed.length }})</n-button>
+      </n-dropdown>
       <input ref="file" type="file" accept=".json,application/json" hidden @change="importFile" />
       <n-button @click="file?.click()">Open a look file</n-button>
       <n-button type="primary" @click="create">New look</n-button>
@@ -130,8 +150,9 @@ onMounted(load)
       <p class="faint">A look is a character: parts hung on anatomy, ready for any face.</p>
       <n-button type="primary" size="large" @click="create">Make the first look</n-button>
     </div>
+    <p v-else-if="looks && found.length === 0" class="faint">No look has “{{ search }}” in its name.</p>
     <ul v-else class="gallery">
-      <li v-for="look in looks ?? []" :key="look.id" class="card">
+      <li v-for="look in found" :key="look.id" class="card">
         <router-link :to="`/looks/${look.id}`" class="open">
           <img
             :src="

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { NButton, useMessage } from 'naive-ui'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
@@ -18,13 +19,17 @@ import { isTyping } from '../lib/keys'
 import { shortcutOf, VIEWS, type ShortcutId } from '../lib/shortcuts'
 import { useMapping } from '../stores/mapping'
 import { useView } from '../stores/view'
-import { useWorkspace } from '../stores/workspace'
+import { useLook } from '../stores/look'
+import { usePlan } from '../stores/plan'
+import { useSelection } from '../stores/selection'
 
 const props = defineProps<{ id: string }>()
 
 const router = useRouter()
 const message = useMessage()
-const workspace = useWorkspace()
+const lookDoc = useLook()
+const planning = usePlan()
+const selection = useSelection()
 const mapping = useMapping()
 const view = useView()
 const pointed = ref<string | null>(null)
@@ -37,45 +42,45 @@ const placing = ref(false)
 async function open() {
   missing.value = ''
   try {
-    await workspace.open(props.id)
+    await lookDoc.open(props.id)
   } catch (error) {
     missing.value = (error as Error).message
   }
 }
 
 watch(() => props.id, open, { immediate: true })
-onBeforeRouteLeave(() => workspace.close())
+onBeforeRouteLeave(() => lookDoc.close())
 
 async function copyMine() {
   try {
-    await router.push(`/looks/${await workspace.saveAsCopy()}`)
+    await router.push(`/looks/${await lookDoc.saveAsCopy()}`)
   } catch (error) {
     message.error((error as Error).message)
   }
 }
 
 function step(by: number) {
-  const count = workspace.plan?.steps.length ?? 0
+  const count = planning.plan?.steps.length ?? 0
   if (count === 0) return
-  const next = (workspace.shownSteps ?? count) + by
-  workspace.shownSteps = next >= count || next < 0 ? null : next
+  const next = (planning.shownSteps ?? count) + by
+  planning.shownSteps = next >= count || next < 0 ? null : next
 }
 
 const lens = computed<LensEntry>(() => LENSES.find((l) => l.id === mapping.lens)!)
 
 /** What each key does; false when it has nothing to do here. */
 const ACTIONS: Record<ShortcutId, (event: KeyboardEvent) => boolean | void> = {
-  save: () => void workspace.save(),
-  undo: () => workspace.undo(),
-  redo: () => workspace.redo(),
+  save: () => void lookDoc.save(),
+  undo: () => lookDoc.undo(),
+  redo: () => lookDoc.redo(),
   letGo: () => {
     if (mapping.taping) mapping.putTapeAway()
     else if (menu.value) menu.value = null
-    else workspace.selected = null
+    else selection.selected = null
   },
   remove: () => {
-    if (!workspace.selected) return false
-    workspace.remove(workspace.selected)
+    if (!selection.selected) return false
+    lookDoc.remove(selection.selected)
   },
   add: () => {
     choosing.value = true
@@ -88,7 +93,7 @@ const ACTIONS: Record<ShortcutId, (event: KeyboardEvent) => boolean | void> = {
   turn: (event) => bust.value?.turn(event.key === ']' ? 10 : -10),
   view: (event) => view.show(VIEWS.find((v) => v.key === event.key)!.view),
   finished: () => {
-    workspace.shownSteps = null
+    planning.shownSteps = null
   },
   arrows,
   // The help listens for itself on every page.
@@ -121,10 +126,10 @@ function arrows(event: KeyboardEvent): boolean {
 
 /** With the pointer's focus on the bust, arrows move the selected part by a millimetre, with Shift by five. */
 function nudged(event: KeyboardEvent): boolean {
-  if (!workspace.selected || (event.target as HTMLElement).tagName !== 'CANVAS') return false
+  if (!selection.selected || (event.target as HTMLElement).tagName !== 'CANVAS') return false
   const by = event.shiftKey ? 5 : 1
   const way = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] }[event.key]
-  if (way) workspace.nudge(workspace.selected, way[0]!, way[1]!)
+  if (way) planning.nudge(selection.selected, way[0]!, way[1]!)
   return way !== undefined
 }
 
@@ -138,17 +143,11 @@ watch(
 watch(menu, () => (mapping.spot = null))
 
 function warnBeforeClosing(event: BeforeUnloadEvent) {
-  if (workspace.saveState !== 'saved' && workspace.saveMessage) event.preventDefault()
+  if (lookDoc.saveState !== 'saved' && lookDoc.saveMessage) event.preventDefault()
 }
 
-onMounted(() => {
-  window.addEventListener('keydown', onKey)
-  window.addEventListener('beforeunload', warnBeforeClosing)
-})
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey)
-  window.removeEventListener('beforeunload', warnBeforeClosing)
-})
+useEventListener('keydown', onKey)
+useEventListener('beforeunload', warnBeforeClosing)
 </script>
 
 <template>
@@ -159,34 +158,34 @@ onBeforeUnmount(() => {
   <div v-else class="workspace">
     <workspace-head @add="choosing = true" @place="placing = true" />
 
-    <div v-if="workspace.saveState === 'conflict'" class="notice" role="alert">
-      <span>{{ workspace.saveMessage }}</span>
-      <n-button size="small" @click="workspace.takeTheirs()">Load the newest</n-button>
+    <div v-if="lookDoc.saveState === 'conflict'" class="notice" role="alert">
+      <span>{{ lookDoc.saveMessage }}</span>
+      <n-button size="small" @click="lookDoc.takeTheirs()">Load the newest</n-button>
       <n-button size="small" type="primary" @click="copyMine">Save mine as a copy</n-button>
     </div>
     <div
-      v-else-if="workspace.saveState === 'offline' || workspace.saveState === 'refused'"
+      v-else-if="lookDoc.saveState === 'offline' || lookDoc.saveState === 'refused'"
       class="notice"
       role="alert"
     >
-      <span>{{ workspace.saveMessage }}</span>
-      <n-button size="small" @click="workspace.save()">Try now</n-button>
+      <span>{{ lookDoc.saveMessage }}</span>
+      <n-button size="small" @click="lookDoc.save()">Try now</n-button>
     </div>
 
     <stage-bar />
     <div class="stage" :class="`shows-${view.layout}`">
       <bust-panel ref="bust" v-model:pointed="pointed" :quiet="menu !== null" @point="(at) => (menu = at)">
-        <p v-if="workspace.planProblem" class="problem" role="alert">{{ workspace.planProblem }}</p>
-        <p v-else-if="workspace.shownSteps !== null" class="shown">
-          after step {{ workspace.shownSteps }} of {{ workspace.plan?.steps.length }}
-          <button @click="workspace.shownSteps = null">show finished</button>
+        <p v-if="planning.problem" class="problem" role="alert">{{ planning.problem }}</p>
+        <p v-else-if="planning.shownSteps !== null" class="shown">
+          after step {{ planning.shownSteps }} of {{ planning.plan?.steps.length }}
+          <button @click="planning.shownSteps = null">show finished</button>
         </p>
       </bust-panel>
       <compare-panel v-if="mapping.compared" class="flat" />
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" aria-label="Inspector">
         <component :is="lens.inspector" v-if="lens.inspector" />
-        <part-inspector v-else-if="workspace.part" :part="workspace.part" />
+        <part-inspector v-else-if="lookDoc.part" :part="lookDoc.part" />
         <look-inspector v-else />
       </aside>
     </div>

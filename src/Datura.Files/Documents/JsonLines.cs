@@ -1,7 +1,7 @@
 using System.Text;
 using System.Text.Json;
 
-namespace Datura.Files.Json;
+namespace Datura.Files.Documents;
 
 /// <summary>Finds the line of a value in JSON text from its pointer (RFC 6901).</summary>
 internal static class JsonLines

@@ -1,0 +1,64 @@
+import type { Difference } from '../api/client'
+
+export interface Words {
+  kindOf: (id: string) => string
+  paintOf: (id: string) => string
+}
+
+interface PartLike {
+  kind?: string
+}
+
+const NAMES: Record<string, string> = {
+  reliefMm: 'relief',
+  wetLifts: 'share that a wet brush lifts',
+  numbers: '',
+  words: '',
+}
+
+// A word of the look file; what the painter typed stays as it is.
+const CAMEL = /^[a-z]+([A-Z][a-z]+)+$/
+
+const spaced = (name: string) => name.replace(/([A-Z])/g, (l) => ` ${l.toLowerCase()}`).replace(/ mm$/, '')
+
+function valueOf(json: string | null, words: Words): string {
+  if (json === null) return 'as usual'
+  try {
+    return said(JSON.parse(json) as unknown, words)
+  } catch {
+    return json
+  }
+}
+
+function said(value: unknown, words: Words): string {
+  if (value === null || value === '') return 'nothing'
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (typeof value === 'string') return CAMEL.test(value) ? spaced(value) : value
+  if (typeof value === 'number') return String(Number(value.toFixed(2)))
+  if (Array.isArray(value)) return value.map((v) => said(v, words)).join(', ')
+  const share = value as { paint?: string; parts?: number }
+  if (share.paint !== undefined) return `${share.parts} ${words.paintOf(share.paint)}`
+  return Object.entries(value as object)
+    .map(([key, v]) => `${spaced(key)} ${said(v, words)}`)
+    .join(', ')
+}
+
+/** What differs between two saves of a look, as a painter would say it: "Horns: length 40 → 55". */
+export function differenceWords(difference: Difference, kinds: Record<string, string>, words: Words): string {
+  const [first, id, ...rest] = difference.path
+  if (first === 'parts' && id === 'order') return 'The parts lie in another order'
+  if (first === 'parts' && id !== undefined && rest.length === 0) {
+    const json = difference.before ?? difference.after
+    const kind = json ? (JSON.parse(json) as PartLike).kind : undefined
+    const name = kind ? words.kindOf(kind) : spaced(id)
+    return difference.before === null ? `${name} added` : `${name} taken away`
+  }
+  const [where, path] =
+    first === 'parts' && id !== undefined ? [words.kindOf(kinds[id] ?? id), rest] : ['', difference.path]
+  const what = path
+    .map((step) => NAMES[step] ?? spaced(step))
+    .filter(Boolean)
+    .join(', ')
+  const change = `${what} ${valueOf(difference.before, words)} → ${valueOf(difference.after, words)}`
+  return where ? `${where}: ${change}` : change.charAt(0).toUpperCase() + change.slice(1)
+}
