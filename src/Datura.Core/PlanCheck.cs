@@ -3,6 +3,7 @@ using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -14,17 +15,17 @@ public static class PlanCheck
 
     private const int LongestName = 120;
 
-    public static IReadOnlyList<PlanProblem> OfLook(Look look)
+    public static IReadOnlyList<Problem> OfLook(Look look)
     {
-        var found = new List<PlanProblem>();
+        var found = new List<Problem>();
         if (string.IsNullOrWhiteSpace(look.Name) || look.Name.Length > LongestName)
         {
-            found.Add(new("name", $"Give the look a name of 1 to {LongestName} letters."));
+            found.Add(Problem.Of("name", ProblemCode.LookNeedsName, ("most", LongestName)));
         }
 
         if (look.Parts.Count > MostParts)
         {
-            found.Add(new("parts", $"The look has {look.Parts.Count} parts; {MostParts} is the most. Split it into two looks."));
+            found.Add(Problem.Of("parts", ProblemCode.TooManyParts, ("count", look.Parts.Count), ("most", MostParts)));
             return found;
         }
 
@@ -40,7 +41,7 @@ public static class PlanCheck
 
         if (!(look.WetLifts is >= 0 and <= Look.MostWetLifts))
         {
-            found.Add(new("wetLifts", FormattableString.Invariant($"A wet brush lifts 0 to {100 * Look.MostWetLifts:0} % of the coat below.")));
+            found.Add(Problem.Of("wetLifts", ProblemCode.WetLifts, ("most", 100 * Look.MostWetLifts)));
         }
 
         var seen = new HashSet<string>();
@@ -49,83 +50,82 @@ public static class PlanCheck
             found.AddRange(OfPart(look.Parts[k], $"parts[{k}]"));
             if (!seen.Add(look.Parts[k].Id))
             {
-                found.Add(new($"parts[{k}].id", $"Two parts are called {look.Parts[k].Id}. Each needs its own id."));
+                found.Add(Problem.Of($"parts[{k}].id", ProblemCode.TwoOfOneId, ("id", look.Parts[k].Id)));
             }
         }
 
         return found;
     }
 
-    private static IEnumerable<PlanProblem> OfForm(FormWish form)
+    private static IEnumerable<Problem> OfForm(FormWish form)
     {
         if (!(form.Strength is >= 0 and <= FormWish.MostStrength))
         {
-            yield return new("form.strength", $"The strength of shades and lights goes from 0 to {FormWish.MostStrength:0}.");
+            yield return Problem.Of("form.strength", ProblemCode.FormStrength, ("most", FormWish.MostStrength));
         }
 
         if (form.Tones is < 3 or > 5 || !(form.HighlightCap is >= 0 and <= 60))
         {
-            yield return new("form.tones", "A hand paints three to five tones, the base among them; lights rise by up to 60 L*.");
+            yield return Problem.Of("form.tones", ProblemCode.FormTones);
         }
 
         if (!(Math.Abs(form.Pretended.AzimuthDeg) <= 360) || !(Math.Abs(form.Pretended.ElevationDeg) <= 90) || !(form.Pretended.SpreadDeg is >= 0 and <= 90) || !(form.Pretended.Level is > 0 and <= 100))
         {
-            yield return new("form.pretended", "The pretended lamp stands between −90° and 90° up or down and shines.");
+            yield return Problem.Of("form.pretended", ProblemCode.PretendedLamp);
         }
 
         if (LampPlace.DistanceProblem(form.Pretended.DistanceM) is { } problem)
         {
-            yield return new("form.pretended.distanceM", problem);
+            yield return Problem.Of("form.pretended.distanceM", ProblemCode.LampDistance, ("why", problem));
         }
 
         foreach (var zone in form.Zones ?? [])
         {
             if (!Zones.Names.Contains(zone.Zone) || !(Math.Abs(zone.Mm) <= ZoneRelief.MostMm) || !(zone.FalloffMm is >= 1 and <= 60))
             {
-                yield return new("form.zones", $"A zone is raised or sunk by up to {ZoneRelief.MostMm:0} mm and runs out over 1 to 60 mm.");
+                yield return Problem.Of("form.zones", ProblemCode.ZoneRelief, ("most", ZoneRelief.MostMm));
             }
         }
     }
 
-    private static IEnumerable<PlanProblem> OfPart(Part part, string field)
+    private static IEnumerable<Problem> OfPart(Part part, string field)
     {
         if (PartKinds.Find(part.Kind) is not { } kind)
         {
             var known = string.Join(", ", PartKinds.All.Select(k => k.Id));
-            yield return new($"{field}.kind", $"There is no kind called {part.Kind}. Known kinds: {known}.");
+            yield return Problem.Of($"{field}.kind", ProblemCode.UnknownKind, ("kind", part.Kind), ("known", known));
             yield break;
         }
 
         if (!(part.Unevenness is >= 0 and <= 1))
         {
-            yield return new($"{field}.unevenness", $"{kind.Label}: unevenness goes from 0 (mirror) to 1.");
+            yield return Problem.Of($"{field}.unevenness", ProblemCode.Unevenness, ("part", kind.Label));
         }
 
         if (!(Math.Abs(part.Moved.OutMm) <= Move.MostMm && Math.Abs(part.Moved.UpMm) <= Move.MostMm))
         {
-            yield return new($"{field}.moved", $"{kind.Label} is moved too far. A part moves up to {Move.MostMm:0} mm; hang it on another place instead.");
+            yield return Problem.Of($"{field}.moved", ProblemCode.MovedTooFar, ("part", kind.Label), ("most", Move.MostMm));
         }
 
         if (part.ReliefMm is { } relief && !(Math.Abs(relief) <= ZoneRelief.MostMm))
         {
-            yield return new($"{field}.reliefMm", $"{kind.Label}: the relief goes from −{ZoneRelief.MostMm:0} to {ZoneRelief.MostMm:0} mm; steeper forms cannot be painted.");
+            yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.Label), ("most", ZoneRelief.MostMm));
         }
 
         if (part.Motif?.Problem() is { } motif)
         {
-            yield return new($"{field}.motif", $"{kind.Label}: {motif}");
+            yield return Problem.Of($"{field}.motif", ProblemCode.Drawing, ("part", kind.Label), ("why", motif));
         }
 
         foreach (var (id, value) in part.Numbers)
         {
             if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { } spec)
             {
-                yield return new($"{field}.numbers.{id}", $"{kind.Label} has nothing called {id}.");
+                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.UnknownNumber, ("part", kind.Label), ("id", id));
             }
             else if (!double.IsFinite(value) || value < spec.Least || value > spec.Most)
             {
-                yield return new($"{field}.numbers.{id}", FormattableString.Invariant(
-                    $"{kind.Label}, {spec.Label.ToLowerInvariant()}: {value:0.##} is out of range; it goes from {spec.Least:0.##} to {spec.Most:0.##}."));
+                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.NumberOutOfRange, ("part", kind.Label), ("what", spec.Label.ToLowerInvariant()), ("value", value), ("least", spec.Least), ("most", spec.Most));
             }
         }
 
@@ -133,24 +133,24 @@ public static class PlanCheck
         {
             if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { Type: ParameterType.Choice } spec || !spec.Choices.Contains(word))
             {
-                yield return new($"{field}.words.{id}", $"{kind.Label} has no choice {id}: {word}.");
+                yield return Problem.Of($"{field}.words.{id}", ProblemCode.UnknownChoice, ("part", kind.Label), ("id", id), ("word", word));
             }
         }
 
         foreach (var zone in part.Zones.Values.SelectMany(z => z).Where(z => !Zones.Names.Contains(z)))
         {
-            yield return new($"{field}.zones", $"There is no zone called {zone}. Known zones: {string.Join(", ", Zones.Names)}.");
+            yield return Problem.Of($"{field}.zones", ProblemCode.UnknownZone, ("zone", zone), ("known", string.Join(", ", Zones.Names)));
         }
 
         foreach (var (role, mix) in part.Paints)
         {
             if (kind.Roles.All(r => r.Id != role))
             {
-                yield return new($"{field}.paints.{role}", $"{kind.Label} has no coat called {role}.");
+                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.UnknownCoat, ("part", kind.Label), ("role", role));
             }
             else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !(s.Parts is > 0 and <= 100)))
             {
-                yield return new($"{field}.paints.{role}", $"{kind.Label}: a mix needs paints with 1 to 100 parts each.");
+                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.EmptyMix, ("part", kind.Label));
             }
         }
 
@@ -158,17 +158,16 @@ public static class PlanCheck
         {
             if (kind.Roles.All(r => r.Id != role))
             {
-                yield return new($"{field}.laid.{role}", $"{kind.Label} has no coat called {role}.");
+                yield return Problem.Of($"{field}.laid.{role}", ProblemCode.UnknownCoat, ("part", kind.Label), ("role", role));
             }
             else if (!(lay.Film is >= CoatLay.LeastFilm and <= CoatLay.MostFilm))
             {
-                yield return new($"{field}.laid.{role}.film", FormattableString.Invariant(
-                    $"{kind.Label}: a film of {lay.Film:0.##} times the usual cannot be; use {CoatLay.LeastFilm} to {CoatLay.MostFilm}."));
+                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.Label), ("film", lay.Film), ("least", CoatLay.LeastFilm), ("most", CoatLay.MostFilm));
             }
 
             if (lay.Split is { } split && !(split.Overlap is >= 0 and <= 1 && split.Powder is >= 0 and <= 1 && Math.Abs(split.AxisDeg) <= 360))
             {
-                yield return new($"{field}.laid.{role}.split", $"{kind.Label}: overlap and powdery edge of a split sponge go from 0 to 1, its direction from −360° to 360°.");
+                yield return Problem.Of($"{field}.laid.{role}.split", ProblemCode.SplitLoad, ("part", kind.Label));
             }
         }
 
@@ -176,32 +175,32 @@ public static class PlanCheck
         {
             if (coats is < 1 or > 8)
             {
-                yield return new($"{field}.coats.{role}", $"{kind.Label}: {coats} coats cannot be; use 1 to 8.");
+                yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.Label), ("coats", coats));
             }
         }
     }
 
-    private static IEnumerable<PlanProblem> OfOrder(OrderWish order)
+    private static IEnumerable<Problem> OfOrder(OrderWish order)
     {
         const int most = 4000;
         if (order.Sequence is { Count: > most } || order.Pins is { Count: > most } || order.Ties is { Count: > most })
         {
-            yield return new("order", $"An order names at most {most} coats.");
+            yield return Problem.Of("order", ProblemCode.OrderTooLong, ("most", most));
         }
 
         foreach (var pin in (order.Pins ?? []).Where(p => p.Place < 1))
         {
-            yield return new("order.pins", $"{pin.Coat} is pinned to step {pin.Place}; the first step is 1.");
+            yield return Problem.Of("order.pins", ProblemCode.PinBeforeFirst, ("coat", pin.Coat), ("place", pin.Place));
         }
 
         if ((order.Pins ?? []).GroupBy(p => p.Place).FirstOrDefault(g => g.Count() > 1) is { } twice)
         {
-            yield return new("order.pins", $"{string.Join(" and ", twice.Select(p => p.Coat))} are both pinned to step {twice.Key}. Take one pin out.");
+            yield return Problem.Of("order.pins", ProblemCode.TwoPinsOnOneStep, ("coats", string.Join(" and ", twice.Select(p => p.Coat))), ("place", twice.Key));
         }
 
         if (Circle(order.Ties ?? []) is { } circle)
         {
-            yield return new("order.ties", $"These ties go round in a circle: {string.Join(" → ", circle)}. Undo one of them.");
+            yield return Problem.Of("order.ties", ProblemCode.TiesInACircle, ("circle", string.Join(" → ", circle)));
         }
     }
 
@@ -223,38 +222,38 @@ public static class PlanCheck
         return null;
     }
 
-    public static IReadOnlyList<PlanProblem> OfSetting(Setting setting)
+    public static IReadOnlyList<Problem> OfSetting(Setting setting)
     {
-        var found = new List<PlanProblem>();
+        var found = new List<Problem>();
         if (!(setting.SlotMinutes is >= 1 and <= 720))
         {
-            found.Add(new("slotMinutes", "The slot lies between 1 minute and 12 hours."));
+            found.Add(Problem.Of("slotMinutes", ProblemCode.Slot));
         }
 
         if (setting.Painters is < 1 or > 2)
         {
-            found.Add(new("painters", "One or two painters work on a face; more are in each other's way."));
+            found.Add(Problem.Of("painters", ProblemCode.Painters));
         }
 
         if (!(setting.Confidence is >= 0.5 and <= 0.99))
         {
-            found.Add(new("confidence", "The share of sittings that a slot must hold lies between 50 % and 99 %."));
+            found.Add(Problem.Of("confidence", ProblemCode.Confidence));
         }
 
-        found.AddRange(setting.OwnPace.Problems().Select(p => new PlanProblem("rates", p)));
+        found.AddRange(setting.OwnPace.Problems().Select(p => Problem.Of("rates", ProblemCode.Rates, ("why", p))));
         if (!(setting.ViewingDistanceM is >= 0.2 and <= 200))
         {
-            found.Add(new("viewingDistanceM", "The viewing distance lies between 0.2 m and 200 m."));
+            found.Add(Problem.Of("viewingDistanceM", ProblemCode.ViewingDistance));
         }
 
         if (!(setting.AdaptingCdM2 is >= SeenUnder.LeastCdM2 and <= SeenUnder.MostCdM2))
         {
-            found.Add(new("adaptingCdM2", FormattableString.Invariant($"The brightness lies between {SeenUnder.LeastCdM2:0.#} cd/m² (hardly any colour is seen) and {SeenUnder.MostCdM2:0} cd/m² (noon on snow).")));
+            found.Add(Problem.Of("adaptingCdM2", ProblemCode.Brightness, ("least", SeenUnder.LeastCdM2), ("most", SeenUnder.MostCdM2)));
         }
 
         if (!(setting.NecklineMm is >= -60 and <= 150))
         {
-            found.Add(new("necklineMm", "The neckline lies between 60 mm above and 150 mm below the notch between the collar bones."));
+            found.Add(Problem.Of("necklineMm", ProblemCode.Neckline));
         }
 
         if (setting.Lamps is { } lamps)
@@ -265,7 +264,7 @@ public static class PlanCheck
             }
             catch (InputException problem)
             {
-                found.Add(new("lamps", problem.Message));
+                found.Add(Problem.Of("lamps", ProblemCode.Lamps, ("why", problem.Message)));
             }
         }
 
@@ -275,12 +274,12 @@ public static class PlanCheck
         }
         catch (InputException problem)
         {
-            found.Add(new("lamps", problem.Message));
+            found.Add(Problem.Of("lamps", ProblemCode.Lamps, ("why", problem.Message)));
         }
 
         if (!(setting.NecklineWidthMm is >= 60 and <= 420))
         {
-            found.Add(new("necklineWidthMm", "The neckline is 60 to 420 mm wide."));
+            found.Add(Problem.Of("necklineWidthMm", ProblemCode.NecklineWidth));
         }
 
         return found;

@@ -24,7 +24,7 @@ public static class Planner
     /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
     public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null, IReadOnlyList<StandIn>? standIns = null, CancellationToken cancel = default)
     {
-        PlanProblem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
+        Problem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         if (problems.Length > 0)
         {
             throw new PlanException(problems);
@@ -100,12 +100,12 @@ public static class Planner
         return skin.With(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit), coats * CoatFilm.Um(mix, kit, largest.Role.Tool, lay));
     }
 
-    private static IEnumerable<PlanProblem> PaintProblems(Look look, Kit kit) =>
+    private static IEnumerable<Problem> PaintProblems(Look look, Kit kit) =>
         from part in look.Parts.Select((p, k) => (Part: p, Field: $"parts[{k}].paints"))
         from paint in part.Part.Paints
         from share in paint.Value.Shares
         where kit.Paints.All(p => p.Id != share.Paint)
-        select new PlanProblem($"{part.Field}.{paint.Key}", $"The kit {kit.Name} has no paint {share.Paint}. Choose another or add it to the kit.");
+        select Problem.Of($"{part.Field}.{paint.Key}", ProblemCode.NoSuchPaint, ("kit", kit.Name), ("paint", share.Paint));
 
     // What is left out this time needs no paint.
     private static PlanStandIn[] Named(IReadOnlyList<StandIn> standIns, IReadOnlyList<ExpandedPart> parts, Kit kit) =>
@@ -123,10 +123,10 @@ public static class Planner
         Names = new Dictionary<string, string> { ["paint"] = s.Wanted, ["instead"] = s.Instead },
     });
 
-    private static CautionNote Rare(MeasureProblem measure) => new(CautionCode.MeasureRare, Severity.Note)
+    private static CautionNote Rare(Problem measure) => new(CautionCode.MeasureRare, Severity.Note)
     {
-        Names = new Dictionary<string, string> { ["measure"] = Measures.Find(measure.Field)!.Label },
-        Numbers = new Dictionary<string, double> { ["mm"] = measure.Mm, ["expected"] = measure.ExpectedMm },
+        Names = new Dictionary<string, string> { ["measure"] = (string)measure.Values["measure"] },
+        Numbers = new Dictionary<string, double> { ["mm"] = (double)measure.Values["mm"], ["expected"] = (double)measure.Values["expected"] },
     };
 
     private static IEnumerable<CautionNote> SlotCaution(TimeSpread sitting, Setting setting)

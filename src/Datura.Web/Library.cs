@@ -29,7 +29,7 @@ public sealed class Library(DocumentStore store)
     public async Task<string?> FirstAsync(DocumentType type, string? wanted = null, CancellationToken cancel = default)
     {
         var heads = await store.ListAsync(type.Name, cancel: cancel);
-        return (heads.FirstOrDefault(h => h.Id == wanted) ?? heads.FirstOrDefault())?.Id;
+        return (heads.FirstOrDefault(h => h.Id == wanted) ?? (heads.Count > 0 ? heads[0] : null))?.Id;
     }
 
     /// <summary>Keeps a new document under an id made of its name.</summary>

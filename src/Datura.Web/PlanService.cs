@@ -17,7 +17,7 @@ public sealed record PlanRequest(Look Look, string FaceId, string KitId, string 
 /// Plans on request. Bodies and plans of the last requests are remembered by a hash of their whole input; another copy of
 /// the service that remembers nothing gives the same answers.
 /// </summary>
-public sealed class PlanService(Library library)
+public sealed class PlanService(Library library) : IDisposable
 {
     private readonly Remembered<FittedBody> bodies = new(12);
     private readonly Remembered<PlannedLook> plans = new(24);
@@ -32,7 +32,7 @@ public sealed class PlanService(Library library)
         {
             var (rgba, width, height) = PartPicture.Of(kind, kit, pixels);
             return Png.Of(rgba, width, height);
-        });
+        }, cancel);
     }
 
     public FittedBody Body(IReadOnlyDictionary<string, double> measuresMm) =>
@@ -65,7 +65,7 @@ public sealed class PlanService(Library library)
         var planned = await PlanAsync(bare, cancel);
         return held.Get(key, () => (
             FormPlan.Hold(wish, planned.Parts, planned.Body, kit, Planner.Ground(bare.Look, planned.Parts, face, kit), setting),
-            Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()));
+            Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()), cancel);
     }
 
     private readonly Remembered<Core.Fit.LookVersions> versions = new(8);
@@ -97,7 +97,7 @@ public sealed class PlanService(Library library)
         // The slot itself does not matter here.
         var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
-        return (versions.Get(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light)), setting);
+        return (versions.Get(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light), cancel), setting);
     }
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)
@@ -140,7 +140,7 @@ public sealed class PlanService(Library library)
         }
 
         var own = await OwnKitAsync(look, paints, cancel);
-        return onKit.Get(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own));
+        return onKit.Get(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own), cancel);
     }
 
     // The kit that the look names, or one of the studio's that holds all its paints.
@@ -148,5 +148,13 @@ public sealed class PlanService(Library library)
     {
         var kits = await library.AllAsync(DocumentTypes.Kit, cancel);
         return kits.FirstOrDefault(k => k.Id == look.Kit) ?? kits.FirstOrDefault(k => paints.All(id => k.Paints.Any(p => p.Id == id)));
+    }
+
+    public void Dispose()
+    {
+        foreach (IDisposable one in new IDisposable[] { bodies, plans, held, kindPictures, versions, onKit })
+        {
+            one.Dispose();
+        }
     }
 }

@@ -14,19 +14,22 @@ using Npgsql;
 namespace Datura.Web;
 
 /// <summary>Turns what went wrong into RFC 9457 problem details with a sentence that a painter understands.</summary>
-public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<ProblemHandler> log) : IExceptionHandler
+public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogger<ProblemHandler> log) : IExceptionHandler
 {
-    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancel)
+    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
-        var problem = Describe(exception, context);
+        var problem = Describe(exception, httpContext);
         if (problem.Status >= 500)
         {
-            log.LogError(exception, "Request {Path} failed", context.Request.Path);
+            LogFailed(log, exception, httpContext.Request.Path);
         }
 
-        context.Response.StatusCode = problem.Status!.Value;
-        return await writer.TryWriteAsync(new() { HttpContext = context, ProblemDetails = problem, Exception = exception });
+        httpContext.Response.StatusCode = problem.Status!.Value;
+        return await writer.TryWriteAsync(new() { HttpContext = httpContext, ProblemDetails = problem, Exception = exception });
     }
+
+    [LoggerMessage(LogLevel.Error, "Request {Path} failed")]
+    private static partial void LogFailed(ILogger log, Exception exception, PathString path);
 
     private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {

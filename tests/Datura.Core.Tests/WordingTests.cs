@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -11,9 +12,52 @@ public class WordingTests
     [Fact]
     public void EveryCodeHasItsSentenceAndEverySentenceItsCode()
     {
-        var codes = Enum.GetValues<CautionCode>().Select(Catalogue.CodeOf).Concat(Enum.GetValues<Pose>().Select(Catalogue.CodeOf));
+        var codes = Enum.GetValues<CautionCode>().Select(Catalogue.CodeOf).Concat(Enum.GetValues<ProblemCode>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<Pose>().Select(Catalogue.CodeOf));
         Assert.Equal(codes.Order(StringComparer.Ordinal), Catalogue.All.Keys.Order(StringComparer.Ordinal));
         Assert.All(Catalogue.All.Where(t => t.Key.StartsWith("caution.", StringComparison.Ordinal)), t => Assert.EndsWith(".", t.Value.Text, StringComparison.Ordinal));
+    }
+
+    // Codes are never used up and left; whoever reads the catalogue can trust that each is said somewhere.
+    [Fact]
+    public void EveryProblemIsSaidSomewhere()
+    {
+        var above = Directory.GetParent(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(above!.FullName, "Datura.slnx")))
+        {
+            above = above.Parent;
+        }
+
+        var code = string.Concat(Directory.GetFiles(Path.Combine(above.FullName, "src", "Datura.Core"), "*.cs", SearchOption.AllDirectories).Select(File.ReadAllText));
+        Assert.All(Enum.GetValues<ProblemCode>(), c => Assert.Contains($"ProblemCode.{c}", code, StringComparison.Ordinal));
+    }
+
+    // Nonsense in every field of a look and a setting: each is refused by its own field, in a whole sentence with nothing left open.
+    [Fact]
+    public void EveryRefusalIsAWholeSentence()
+    {
+        var look = DemoWorld.Look("storm-cormorant");
+        var part = look.Parts[0];
+        Part[] odd =
+        [
+            part with { Unevenness = 2 }, part with { ReliefMm = 900 }, part with { Moved = new(500, 0) }, part with { Kind = "{kind}" },
+            part with { Numbers = new Dictionary<string, double> { ["[nothing]"] = 1 } }, part with { Words = new Dictionary<string, string> { ["x"] = "{y}" } },
+            part with { Zones = new Dictionary<string, IReadOnlyList<string>> { ["where"] = ["the {moon}"] } }, part with { Coats = new Dictionary<string, int> { ["x"] = 90 } },
+            part with { Paints = new Dictionary<string, PaintMix> { ["{role}"] = new([]) } },
+        ];
+        var parade = DemoWorld.Parade;
+        Problem[] problems =
+        [
+            .. odd.SelectMany(o => PlanCheck.OfLook(look with { Parts = [o] })), .. PlanCheck.OfLook(look with { Name = "", WetLifts = 9 }),
+            .. PlanCheck.OfSetting(parade with { SlotMinutes = -1, Painters = 9, Confidence = 7, ViewingDistanceM = 0, AdaptingCdM2 = -1, NecklineMm = 999, NecklineWidthMm = 1 }),
+            .. MeasureCheck.Problems(new Dictionary<string, double> { ["mouthWidth"] = 5, ["{tail}"] = 9 }),
+        ];
+        Assert.True(problems.Length >= odd.Length + 2 + 7 + 2);
+        Assert.All(problems, p =>
+        {
+            Assert.EndsWith(".", p.Sentence, StringComparison.Ordinal);
+            Assert.True(char.IsUpper(p.Sentence[0]) || p.Values.Values.Any(v => v is string s && p.Sentence.StartsWith(s, StringComparison.Ordinal)), p.Sentence);
+            Assert.NotEmpty(p.Field);
+        });
     }
 
     [Theory]

@@ -55,7 +55,7 @@ public class OrderTests(Service service) : IClassFixture<Service>
     public async Task AVersionThatIsPaintedIsSaidOnThePlan()
     {
         var request = await service.DemoRequest();
-        var part = request.Look.Parts.Last();
+        var part = request.Look.Parts[^1];
         var lesser = request with { Look = request.Look with { Parts = [.. request.Look.Parts.Select(p => p == part ? p with { Version = PartVersion.Out } : p)] } };
         var plan = await Service.Read<Core.Plan>(await service.Send(HttpMethod.Post, "/api/plan", lesser));
         Assert.Contains(plan.ThisTime, t => t.EndsWith("left out", StringComparison.Ordinal));

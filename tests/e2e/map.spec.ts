@@ -104,7 +104,7 @@ test('the same look stands beside itself on another face, with what differs', as
   await openCopy(page)
   await map(page).click()
   await page.locator('.side .n-select').last().click()
-  await page.getByText('Bartram Oyelowe-Marsh').last().click()
+  await page.getByText('Bartram Ebbwick').last().click()
   const other = page.getByRole('region', { name: 'The same look on another face' })
   await expect(other.locator('tbody tr').first()).toContainText(/(mm|cm²)/)
   await expect(other.locator('.differs').first()).toBeVisible()

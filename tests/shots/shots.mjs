@@ -125,7 +125,7 @@ await shot('two-faces', '/looks/kelp-bride', {
   act: async (page) => {
     await page.keyboard.press('m')
     await page.locator('.side .n-select').last().click()
-    await page.getByText('Bartram Oyelowe-Marsh').last().click()
+    await page.getByText('Bartram Ebbwick').last().click()
     await page.getByRole('button', { name: 'Paint', exact: true }).click()
   },
 })

@@ -1,4 +1,5 @@
 using MathNet.Numerics.LinearAlgebra;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Body;
 
@@ -7,7 +8,7 @@ namespace Datura.Core.Body;
 /// <param name="Faired">Its copy with nose, lips and orbits smoothed away.</param>
 /// <param name="MeasuresMm">Every measure; those not given as they come out.</param>
 /// <param name="Notes">Measures that are rare beside the others, to be checked.</param>
-public sealed record BodyFitted(SkinGrid Skin, SkinGrid Faired, IReadOnlyDictionary<string, double> MeasuresMm, IReadOnlyList<MeasureProblem> Notes);
+public sealed record BodyFitted(SkinGrid Skin, SkinGrid Faired, IReadOnlyDictionary<string, double> MeasuresMm, IReadOnlyList<Problem> Notes);
 
 /// <summary>
 /// Moves the reference body until it has the given measures. Of the many bodies that have them it takes the likeliest among
@@ -139,8 +140,8 @@ public static class BodyFit
 }
 
 /// <summary>Measures that cannot be taken from one person.</summary>
-public sealed class MeasureException(IReadOnlyList<MeasureProblem> problems)
+public sealed class MeasureException(IReadOnlyList<Problem> problems)
     : Exception(string.Join(" ", problems.Select(p => p.Sentence)))
 {
-    public IReadOnlyList<MeasureProblem> Problems { get; } = problems;
+    public IReadOnlyList<Problem> Problems { get; } = problems;
 }

@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Prepared;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Body;
 
@@ -37,7 +38,7 @@ public sealed class FittedBody
     public IReadOnlyDictionary<string, double> MeasuresMm { get; }
 
     /// <summary>Given measures that are rare beside the others and want checking.</summary>
-    public IReadOnlyList<MeasureProblem> MeasureNotes { get; }
+    public IReadOnlyList<Problem> MeasureNotes { get; }
 
     /// <summary>Measures that were not given.</summary>
     public IReadOnlySet<string> Estimated { get; }

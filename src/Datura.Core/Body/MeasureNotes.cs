@@ -10,17 +10,16 @@ public static class MeasureNotes
     private const double RareSpreads = 3.2;
 
     /// <summary>Rare measures, the rarest first; at most three, since one slip makes its neighbours look odd too.</summary>
-    public static IReadOnlyList<MeasureProblem> Of(IReadOnlyDictionary<string, double> given) =>
+    public static IReadOnlyList<Problem> Of(IReadOnlyDictionary<string, double> given) =>
         [.. Off(given).Where(m => Math.Abs(m.Spreads) > RareSpreads).OrderByDescending(m => Math.Abs(m.Spreads)).Take(3).Select(Note)];
 
     /// <summary>The measure that lies farthest from what the others lead one to expect.</summary>
-    public static MeasureProblem Oddest(IReadOnlyDictionary<string, double> given) =>
+    public static Problem Oddest(IReadOnlyDictionary<string, double> given) =>
         Off(given).ToArray() is { Length: > 0 } off ? Note(off.MaxBy(m => Math.Abs(m.Spreads)))
-        : new("measures", "These measures do not fit one body. Check them against each other.");
+        : new("measures", ProblemCode.MeasuresDoNotFit);
 
-    private static MeasureProblem Note((string Id, double Mm, double ExpectedMm, double Spreads) m) => new(
-        m.Id, Catalogue.Of(CautionCode.MeasureRare).Filled(new Dictionary<string, object> { ["measure"] = Measures.Find(m.Id)!.Label, ["mm"] = m.Mm, ["expected"] = m.ExpectedMm }))
-    { Mm = m.Mm, ExpectedMm = m.ExpectedMm };
+    private static Problem Note((string Id, double Mm, double ExpectedMm, double Spreads) m) =>
+        Problem.Of(m.Id, ProblemCode.MeasureRare, ("measure", Measures.Find(m.Id)!.Label), ("mm", m.Mm), ("expected", m.ExpectedMm));
 
     // Each measure against the others: its mean and spread once they are known, under normal spreads.
     private static IEnumerable<(string Id, double Mm, double ExpectedMm, double Spreads)> Off(IReadOnlyDictionary<string, double> given)

@@ -1,13 +1,17 @@
+using Datura.Core.Wording;
+
 namespace Datura.Core.Order;
 
 /// <summary>A step dragged to another place of the order: the new order, or the rule that forbids it.</summary>
 public static class StepMove
 {
+    private const string Field = "to";
+
     /// <param name="order">The order now.</param>
     /// <param name="from">Place of the step, from 0.</param>
     /// <param name="to">Place it is wanted at.</param>
-    /// <returns>The new order, or null and a sentence.</returns>
-    public static (int[]? Order, string? Refusal) Of(StepNetwork network, IReadOnlyList<int> order, int from, int to)
+    /// <returns>The new order, or null and why not.</returns>
+    public static (int[]? Order, Problem? Refusal) Of(StepNetwork network, IReadOnlyList<int> order, int from, int to)
     {
         var moved = order.ToList();
         var step = moved[from];
@@ -28,28 +32,31 @@ public static class StepMove
             var next = network.FollowsAt[moved[k]];
             if (next >= 0 && (k + 1 >= moved.Count || moved[k + 1] != next))
             {
-                return (null, $"{StepNetwork.Capital(network.Groups[next].Words)} follows {network.Groups[moved[k]].Words} at once{network.Because(moved[k], next)}. Nothing goes between them.");
+                return (null, Problem.Of(
+                    Field, ProblemCode.FollowsAtOnce, [("then", StepNetwork.Capital(network.Groups[next].Words)), ("first", network.Groups[moved[k]].Words), .. network.RuleNamed(moved[k], next)]));
             }
 
             if (network.PinPlace[moved[k]] is > 0 and var pin && pin != k + 1 && moved[k] != step)
             {
-                return (null, $"{StepNetwork.Capital(network.Groups[moved[k]].Words)} is pinned to step {pin}. Take its pin out first.");
+                return (null, Problem.Of(Field, ProblemCode.PinnedAlready, ("step", StepNetwork.Capital(network.Groups[moved[k]].Words)), ("place", pin)));
             }
         }
 
         return ([.. moved], null);
     }
 
-    private static string Forbidden(StepNetwork network, int first, int then, int step)
+    private static Problem Forbidden(StepNetwork network, int first, int then, int step)
     {
-        var (words, other) = step == first ? (network.Groups[first].Words, network.Groups[then].Words) : (network.Groups[then].Words, network.Groups[first].Words);
-        var way = step == first ? "after" : "before";
+        var isFirst = step == first;
+        var (words, other) = isFirst ? (network.Groups[first].Words, network.Groups[then].Words) : (network.Groups[then].Words, network.Groups[first].Words);
+        (string, object)[] names = [("step", StepNetwork.Capital(words)), ("other", other)];
         if (network.Rule(first, then) is { } rule)
         {
-            return $"{StepNetwork.Capital(words)} cannot go {way} {other}: {rule.Words}." + (rule.Switchable ? " This rule can be switched off." : "");
+            var code = rule.Switchable ? isFirst ? ProblemCode.NotAfterUnlessOff : ProblemCode.NotBeforeUnlessOff : isFirst ? ProblemCode.NotAfter : ProblemCode.NotBefore;
+            return Problem.Of(Field, code, [.. names, ("rule", rule.Words)]);
         }
 
         var between = Enumerable.Range(0, network.Count).First(x => network.Before(first, x) && network.Before(x, then));
-        return $"{StepNetwork.Capital(words)} cannot go {way} {other}: {network.Groups[between].Words} must lie between them.";
+        return Problem.Of(Field, isFirst ? ProblemCode.NotAfterAcross : ProblemCode.NotBeforeAcross, [.. names, ("between", network.Groups[between].Words)]);
     }
 }

@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Shapes;
+using Datura.Core.Wording;
 
 namespace Datura.Core.Order;
 
@@ -311,15 +312,15 @@ public sealed class StepNetwork
 
             if (after[b, a])
             {
-                throw new PlanException([new("order.ties", $"{Capital(Groups[b].Words)} cannot follow {Groups[a].Words}: it must come before it{Because(b, a)}. Undo the tie.")]);
+                throw new PlanException([Problem.Of("order.ties", ProblemCode.TieAgainstRule, [("then", Capital(Groups[b].Words)), ("first", Groups[a].Words), .. RuleNamed(b, a)])]);
             }
 
             var between = Parts(a, b);
             if (FollowsAt[a] >= 0 || FollowsAt.Contains(b) || between >= 0)
             {
-                throw new PlanException([new("order.ties", between >= 0
-                    ? $"{Capital(Groups[b].Words)} cannot follow {Groups[a].Words} at once: {Groups[between].Words} must come between them. Undo the tie."
-                    : $"{Capital(Groups[a].Words)} and {Groups[b].Words} cannot be tied: one of them is tied to another step already. Undo one tie.")]);
+                throw new PlanException([between >= 0
+                    ? Problem.Of("order.ties", ProblemCode.TieOverAnother, ("then", Capital(Groups[b].Words)), ("first", Groups[a].Words), ("between", Groups[between].Words))
+                    : Problem.Of("order.ties", ProblemCode.TiedAlready, ("first", Capital(Groups[a].Words)), ("then", Groups[b].Words))]);
             }
 
             rules[a, b] = OrderRules.Tied;
@@ -331,7 +332,8 @@ public sealed class StepNetwork
     {
         var pins = (wish.Pins ?? []).Where(p => group.Jobs.Any(j => j.Key == p.Coat)).ToArray();
         return pins.Select(p => p.Place).Distinct().Count() < 2 ? pins.FirstOrDefault()?.Place ?? 0
-            : throw new PlanException([new("order.pins", $"{string.Join(" and ", pins.Select(p => p.Coat))} go on in one step, {group.Words}, but are pinned to steps {string.Join(" and ", pins.Select(p => p.Place))}. Take one pin out.")]);
+            : throw new PlanException([Problem.Of(
+                "order.pins", ProblemCode.TwoPinsOfOneStep, ("coats", string.Join(" and ", pins.Select(p => p.Coat))), ("step", group.Words), ("places", string.Join(" and ", pins.Select(p => p.Place))))]);
     }
 
     private void CheckPins()
@@ -345,7 +347,7 @@ public sealed class StepNetwork
 
             if (PinPlace[k] > Count)
             {
-                throw new PlanException([new("order.pins", $"{Capital(Groups[k].Words)} cannot be step {PinPlace[k]}: the plan has {Count} steps. Pin it earlier, or take the pin out.")]);
+                throw new PlanException([Problem.Of("order.pins", ProblemCode.PinAfterLast, ("step", Capital(Groups[k].Words)), ("place", PinPlace[k]), ("count", Count))]);
             }
 
             var before = Enumerable.Range(0, Count).Where(a => after[a, k]).ToArray();
@@ -354,19 +356,21 @@ public sealed class StepNetwork
             {
                 var early = PinPlace[k] - 1 < before.Length;
                 var other = early ? before[^1] : Enumerable.Range(0, Count).First(b => after[k, b]);
-                throw new PlanException([new("order.pins", $"{Capital(Groups[k].Words)} cannot be step {PinPlace[k]}: {Groups[other].Words} must come {(early ? "before" : "after")} it{(early ? Because(other, k) : Because(k, other))}. Pin it {(early ? "later" : "earlier")}, or take the pin out.")]);
+                throw new PlanException([Problem.Of(
+                    "order.pins", early ? ProblemCode.PinTooEarly : ProblemCode.PinTooLate,
+                    [("step", Capital(Groups[k].Words)), ("place", PinPlace[k]), ("other", Groups[other].Words), .. early ? RuleNamed(other, k) : RuleNamed(k, other)])]);
             }
         }
 
         var pinned = Enumerable.Range(0, Count).Where(k => PinPlace[k] > 0).OrderBy(k => PinPlace[k]).ToArray();
         if (pinned.Length > 0 && PinnedOrder.Nearest(this, Sequencer.Greedy(this)) is null)
         {
-            throw new PlanException([new("order.pins", $"{string.Join(", ", pinned.Select(k => $"{Groups[k].Words} as step {PinPlace[k]}"))}: no order keeps all these pins with the ties and rules of this look. Take one pin out.")]);
+            throw new PlanException([Problem.Of("order.pins", ProblemCode.PinsAgainstEachOther, ("pins", string.Join(", ", pinned.Select(k => $"{Groups[k].Words} as step {PinPlace[k]}"))))]);
         }
     }
 
-    /// <summary>", because ..." for a direct rule, or nothing.</summary>
-    internal string Because(int a, int b) => rules[a, b] is { } rule ? $", because of the rule: {rule.Words}" : "";
+    // A rule that stands directly between two steps, to be named.
+    internal (string Name, object Value)[] RuleNamed(int a, int b) => rules[a, b] is { } rule ? [("rule", rule.Words)] : [];
 
     internal static string Capital(string words) => words.Length == 0 ? words : char.ToUpperInvariant(words[0]) + words[1..];
 

@@ -78,7 +78,7 @@ public static class OrderEndpoints
             }
 
             var (moved, refusal) = StepMove.Of(network, order, from, Math.Clamp(to - 1, 0, order.Length - 1));
-            return TypedResults.Ok(new MovedResource(Coats(network, moved ?? throw new BadInputException("to", refusal!))));
+            return TypedResults.Ok(new MovedResource(Coats(network, moved ?? throw new PlanException([refusal!]))));
         })
             .Called("moveStep", "A step moved to another place, or why it cannot be.");
         plans.MapPost("/versions", async (PlanRequest request, double? slot, PlanService service, CancellationToken cancel) =>

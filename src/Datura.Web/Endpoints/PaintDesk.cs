@@ -111,7 +111,7 @@ public static class PaintDeskEndpoints
             using var reader = new StreamReader(request.Body);
             return TypedResults.Ok(KitCsv.Read(await reader.ReadToEndAsync(cancel)));
         })
-            .Accepts<string>("text/plain", "text/csv")
+            .Accepts<string>("text/plain", "text/csv", "application/octet-stream")
             .Called("readPaints", "The paints in a table; nothing is kept.").WithTags("Kits").ProducesProblem(400);
         routes.MapPost("/api/kits/try/{face}", async (string face, PaintDescription paint, Library library, CancellationToken cancel) =>
         {

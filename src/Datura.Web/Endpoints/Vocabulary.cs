@@ -60,7 +60,7 @@ public static class VocabularyEndpoints
             var length = await reader.ReadBlockAsync(buffer);
             return TypedResults.Ok(SvgMotif.Read(name is { Length: > 0 and <= 120 } ? name : "Motif", new string(buffer, 0, length)));
         })
-            .Accepts<string>("text/plain", "image/svg+xml")
+            .Accepts<string>("text/plain", "image/svg+xml", "application/octet-stream")
             .Called("readMotif", "The figures of an SVG drawing.").WithTags("Words").ProducesProblem(400);
         foreach (var type in DocumentTypes.All)
         {

@@ -2653,6 +2653,7 @@ export interface operations {
             content: {
                 "text/plain": string;
                 "text/csv": string;
+                "application/octet-stream": string;
             };
         };
         responses: {
@@ -2959,6 +2960,7 @@ export interface operations {
             content: {
                 "text/plain": string;
                 "image/svg+xml": string;
+                "application/octet-stream": string;
             };
         };
         responses: {

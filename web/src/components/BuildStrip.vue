@@ -2,14 +2,15 @@
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
 import { endOf, stepsDoneAt } from '../lib/sitting'
-import { useMapping } from '../stores/mapping'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
-import OrderLanes from './OrderLanes.vue'
+import { useLens } from '../stores/lens'
+import { lensOf } from '../lenses/registry'
 
 const planning = usePlan()
 const selection = useSelection()
-const mapping = useMapping()
+const lens = useLens()
+const instead = computed(() => lensOf(lens.id).strip)
 const plan = computed(() => planning.plan)
 const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
 const pictures = computed(() => (plan.value?.steps.length ?? 0) + 1)
@@ -73,11 +74,11 @@ const head = computed(() => {
 </script>
 
 <template>
-  <section class="strip" :class="{ lanes: mapping.lens === 'order' }" aria-label="Build strip">
+  <section class="strip" :class="{ lanes: instead }" aria-label="Build strip">
     <div class="ruler">
       <span class="faint start">0:00 sits down</span>
       <div
-        v-show="mapping.lens !== 'order'"
+        v-show="!instead"
         ref="bar"
         class="bar"
         title="Drag to see the face at that minute"
@@ -101,7 +102,7 @@ const head = computed(() => {
         <span :class="slot.late ? 'warning' : 'faint'"> · {{ slot.words }}</span>
       </span>
     </div>
-    <order-lanes v-if="mapping.lens === 'order' && plan?.steps.length" />
+    <component :is="instead" v-if="instead && plan?.steps.length" />
     <ol v-if="plan && plan.steps.length" class="steps">
       <template v-for="b in blocks" :key="b.step.number">
         <li v-if="b.step.waitSeconds > 0" class="wait" :title="`Waits for ${b.step.waitsFor} to dry`">

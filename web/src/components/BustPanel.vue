@@ -4,16 +4,15 @@ import { size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
 import { useCoats } from '../stores/coats'
 import { usePreferences } from '../stores/preferences'
-import { useForm } from '../stores/form'
 import { useView } from '../stores/view'
-import { useMapping } from '../stores/mapping'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
 import { useElementSize } from '@vueuse/core'
 import { usePointing } from '../three/usePointing'
 import { useSkin } from '../three/useSkin'
-import LampOnBust from './LampOnBust.vue'
 import SkinLabels from './SkinLabels.vue'
+import { useLens } from '../stores/lens'
+import { lensOf } from '../lenses/registry'
 
 const pointed = defineModel<string | null>('pointed', { required: true })
 defineProps<{ quiet: boolean }>()
@@ -22,8 +21,8 @@ const emit = defineEmits<{ point: [at: { x: number; y: number; zone: string; cha
 const planning = usePlan()
 const selection = useSelection()
 const coats = useCoats()
-const form = useForm()
-const mapping = useMapping()
+const lens = useLens()
+const onBust = computed(() => lensOf(lens.id).onBust)
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const pointer = ref({ x: 0, y: 0 })
@@ -112,7 +111,7 @@ defineExpose({ turn, face })
       @pointerup="release"
     />
     <skin-labels :scene="scene" :tick="tick" />
-    <lamp-on-bust v-if="mapping.lens === 'form' && form.wish" :scene="scene" :tick="tick" />
+    <component :is="onBust" v-if="onBust" :scene="scene" :tick="tick" />
     <div v-if="coats.before" class="divide">
       <input
         v-model.number="coats.divide"

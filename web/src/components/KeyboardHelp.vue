@@ -28,6 +28,9 @@ useEventListener('keydown', onKey)
         <dd>{{ k.does }}</dd>
       </template>
     </dl>
+    <p class="faint made">
+      <a href="/notices.txt" target="_blank">What Datura is made with, and under which licences</a>
+    </p>
   </n-modal>
 </template>
 
@@ -37,6 +40,14 @@ useEventListener('keydown', onKey)
   grid-template-columns: max-content 1fr;
   gap: 8px 18px;
   margin: 0;
+}
+
+a {
+  color: inherit;
+}
+
+.made {
+  margin: 18px 0 0;
 }
 
 dt {

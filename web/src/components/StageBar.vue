@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { LENSES } from '../lenses/registry'
-import { titled, VIEWS } from '../lib/shortcuts'
+import { LENSES, lensOf } from '../lenses/registry'
+import { VIEWS } from '../lib/shortcuts'
 import { useCoats } from '../stores/coats'
-import { useMapping } from '../stores/mapping'
+import { useLens } from '../stores/lens'
 import { useView, type Layout } from '../stores/view'
 import { usePlan } from '../stores/plan'
 import SegmentGroup from './SegmentGroup.vue'
@@ -20,7 +20,8 @@ const lenses = LENSES.map(({ id, label, key, does }) => {
 })
 const views = VIEWS.map(({ view: id, label, key }) => ({ id, label, title: `${label} (${key})` }))
 
-const mapping = useMapping()
+const lens = useLens()
+const tools = computed(() => lensOf(lens.id).tools)
 const coats = useCoats()
 const view = useView()
 const planning = usePlan()
@@ -35,16 +36,8 @@ const distances = computed(() => {
 
 <template>
   <div class="stage-bar">
-    <segment-group v-model:value="mapping.lens" label="Lens" :options="lenses" />
-    <div v-if="mapping.lens === 'map'" class="segments">
-      <button
-        :aria-pressed="mapping.taping"
-        :title="titled('tape')"
-        @click="mapping.taping ? mapping.putTapeAway() : (mapping.taping = true)"
-      >
-        Tape
-      </button>
-    </div>
+    <segment-group v-model:value="lens.id" label="Lens" :options="lenses" />
+    <component :is="tools" v-if="tools" />
     <span class="gap" />
     <segment-group :value="view.view" label="View" :options="views" @update:value="view.show" />
     <segment-group v-model:value="view.layout" class="layouts" label="Layout" :options="LAYOUTS" />

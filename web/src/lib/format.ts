@@ -27,6 +27,11 @@ export function size(line: SizeLine, unit: LengthUnit): string {
   return line.unit === '' ? trimmed(line.value, 0) : `${trimmed(line.value, 1)} ${line.unit}`
 }
 
+/** A length with its unit, whatever it is of. */
+export function length(mm: number, unit: LengthUnit): string {
+  return unit === 'in' ? `${(mm / MM_PER_INCH).toFixed(2)} in` : `${mm.toFixed(1)} mm`
+}
+
 export function sentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1)
 }

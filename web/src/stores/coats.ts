@@ -5,6 +5,7 @@ import { useLatest } from '../lib/latest'
 import type { ChartPoint } from '../lib/zones'
 import { useLook } from './look'
 import { usePlan } from './plan'
+import { useLens } from './lens'
 
 const BEFORE_PIXELS = 1024
 
@@ -78,6 +79,16 @@ export const useCoats = defineStore('coats', () => {
   watch(
     () => lookDoc.id,
     () => (compared.value = null),
+  )
+
+  const lens = useLens()
+  watch(
+    () => lens.id,
+    (now) => {
+      if (now === 'coats') return
+      planning.lamp = ''
+      compared.value = null
+    },
   )
 
   function pointAt(place: ChartPoint, name: string) {

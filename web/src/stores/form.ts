@@ -7,6 +7,7 @@ import type { ChartPoint } from '../lib/zones'
 import { useLook } from './look'
 import { usePlan } from './plan'
 import { useSelection } from './selection'
+import { useLens } from './lens'
 
 const ASK_AFTER_MS = 150
 
@@ -26,7 +27,8 @@ export const useForm = defineStore('form', () => {
   const lookDoc = useLook()
   const planning = usePlan()
   const selection = useSelection()
-  const shown = ref(false)
+  const lens = useLens()
+  const shown = computed(() => lens.id === 'form')
   const form = shallowRef<Form | null>(null)
   const busts = shallowRef<Blob>()
   const three = useObjectUrl(busts)
@@ -64,16 +66,20 @@ export const useForm = defineStore('form', () => {
   }
 
   const asking = useLatest()
-  watch([shown, () => planning.plan, view, distance, showRelief], () => {
-    asking.stop()
-    if (!shown.value || !planning.plan || selection.dragging) return
-    if (!wish.value) {
-      form.value = relief.value = null
-      busts.value = undefined
-      return
-    }
-    asking.later(ASK_AFTER_MS, ask)
-  })
+  watch(
+    [shown, () => planning.plan, view, distance, showRelief],
+    () => {
+      asking.stop()
+      if (!shown.value || !planning.plan || selection.dragging) return
+      if (!wish.value) {
+        form.value = relief.value = null
+        busts.value = undefined
+        return
+      }
+      asking.later(ASK_AFTER_MS, ask)
+    },
+    { immediate: true },
+  )
 
   async function ask() {
     const shaded = showRelief.value === 'shading'

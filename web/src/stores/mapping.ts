@@ -2,32 +2,26 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { api, type DotPlan, type Handle, type Tape } from '../api/client'
 import { useLatest } from '../lib/latest'
-import type { LENSES } from '../lenses/registry'
 import type { ChartPoint } from '../lib/zones'
-import { useCoats } from './coats'
 import { useForm } from './form'
-import { useOrder } from './order'
+import { useLens } from './lens'
 import { usePreferences } from './preferences'
 import { useLook } from './look'
 import { usePlan } from './plan'
 import { useSelection } from './selection'
 
-export type Lens = (typeof LENSES)[number]['id']
-
 const DOTS_AFTER_MS = 250
 const HANDLES_AFTER_MS = 120
 const TAPE_AFTER_MS = 60
 
-/** What gets a look onto the skin: the lens, dots, handles, and the tape in the painter's hand. */
+/** What gets a look onto the skin: dots, handles, and the tape in the painter's hand. */
 export const useMapping = defineStore('mapping', () => {
   const lookDoc = useLook()
   const planning = usePlan()
   const selection = useSelection()
   const preferences = usePreferences()
-  const coats = useCoats()
   const form = useForm()
-  const order = useOrder()
-  const lens = ref<Lens>('look')
+  const lens = useLens()
   const toleranceMm = ref(2)
   const dots = shallowRef<DotPlan | null>(null)
   const handles = shallowRef<Handle[]>([])
@@ -44,9 +38,9 @@ export const useMapping = defineStore('mapping', () => {
   const tape = shallowRef<Tape | null>(null)
 
   const dotting = useLatest()
-  watch([lens, toleranceMm, () => planning.plan], () => {
+  watch([() => lens.id, toleranceMm, () => planning.plan], () => {
     dotting.stop()
-    if (lens.value !== 'map' || !planning.plan) return
+    if (lens.id !== 'map' || !planning.plan) return
     dotting.later(DOTS_AFTER_MS, async () => {
       try {
         const found = await dotting.ask((signal) => api.dots(planning.request, toleranceMm.value, signal))
@@ -93,7 +87,7 @@ export const useMapping = defineStore('mapping', () => {
   function tapeAt(at: ChartPoint) {
     if (tapeFrom.value) {
       layTape(at)
-      if (lens.value === 'form') void form.measure(tapeFrom.value, at)
+      if (lens.id === 'form') void form.measure(tapeFrom.value, at)
       tapeFrom.value = null
     } else {
       tapeFrom.value = at
@@ -107,18 +101,13 @@ export const useMapping = defineStore('mapping', () => {
     tape.value = null
   }
 
-  watch(lens, (now) => {
-    if (now !== 'map' && now !== 'form') putTapeAway()
-    form.shown = now === 'form'
-    order.shown = now === 'order'
-    if (now !== 'map') {
-      stretch.value = false
-    }
-    if (now !== 'coats') {
-      planning.lamp = ''
-      coats.compared = null
-    }
-  })
+  watch(
+    () => lens.id,
+    (now) => {
+      if (now !== 'map' && now !== 'form') putTapeAway()
+      if (now !== 'map') stretch.value = false
+    },
+  )
   watch(
     () => lookDoc.id,
     () => {
@@ -129,7 +118,6 @@ export const useMapping = defineStore('mapping', () => {
   )
 
   return {
-    lens,
     toleranceMm,
     dots,
     handles,

@@ -13,6 +13,7 @@ import { useLatest } from '../lib/latest'
 import { useLook } from './look'
 import { usePlan } from './plan'
 import { useSelection } from './selection'
+import { useLens } from './lens'
 
 const ASK_AFTER_MS = 900
 
@@ -21,7 +22,8 @@ export const useOrder = defineStore('order', () => {
   const lookDoc = useLook()
   const planning = usePlan()
   const selection = useSelection()
-  const shown = ref(false)
+  const lens = useLens()
+  const shown = computed(() => lens.id === 'order')
   const rules = shallowRef<OrderRule[]>([])
   const shortest = shallowRef<ShortestOrder | null>(null)
   const versions = shallowRef<Versions | null>(null)
@@ -48,15 +50,20 @@ export const useOrder = defineStore('order', () => {
 
   const asking = useLatest()
   const searchingShortest = useLatest()
-  watch([shown, () => planning.plan, slot], () => {
-    asking.stop()
-    searchingShortest.stop()
-    if (!shown.value || !planning.plan?.steps.length || selection.dragging) {
-      versions.value = null
-      return
-    }
-    asking.later(ASK_AFTER_MS, ask)
-  })
+  watch(
+    [shown, () => planning.plan, slot],
+    () => {
+      asking.stop()
+      searchingShortest.stop()
+      if (!shown.value || !planning.plan?.steps.length || selection.dragging) {
+        versions.value = null
+        return
+      }
+      asking.later(ASK_AFTER_MS, ask)
+    },
+    // The store comes to be with its lens.
+    { immediate: true },
+  )
 
   async function ask() {
     try {

@@ -6,6 +6,7 @@ import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
 import { partsAt } from './marks'
 import type { SkinScene } from './SkinScene'
+import { useLens } from '../stores/lens'
 
 /** What a click on the skin does, the same on bust and chart: hold the tape, select, take a core, or offer parts. */
 export function usePointing(
@@ -15,6 +16,7 @@ export function usePointing(
   const planning = usePlan()
   const selection = useSelection()
   const mapping = useMapping()
+  const lens = useLens()
   const coats = useCoats()
 
   function zoneOf(at: ChartPoint | null): string | null {
@@ -40,8 +42,8 @@ export function usePointing(
       return
     }
     selection.selected = partsAt(planning.plan?.parts ?? [], at)[0]?.id ?? selection.selected
-    if (mapping.lens === 'coats') coats.pointAt(at, zone)
-    if (mapping.lens === 'look') offer({ x: event.clientX, y: event.clientY, zone, chart: at })
+    if (lens.id === 'coats') coats.pointAt(at, zone)
+    if (lens.id === 'look') offer({ x: event.clientX, y: event.clientY, zone, chart: at })
   }
 
   return { hover, click }

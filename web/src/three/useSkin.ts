@@ -10,6 +10,7 @@ import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
 import { drawMap, drawMarks, drawTones, drawZone } from './marks'
 import { SkinScene } from './SkinScene'
+import { useLens } from '../stores/lens'
 
 // The picture's corner lies beyond everything painted: bare skin in the light of the picture.
 function bareSkin(picture: ImageBitmap): string {
@@ -31,6 +32,7 @@ export function useSkin(
   const selection = useSelection()
   const catalogue = useCatalogue()
   const mapping = useMapping()
+  const lens = useLens()
   const coats = useCoats()
   const form = useForm()
   /** Grows with every redraw, for labels that follow the skin. */
@@ -89,7 +91,7 @@ export function useSkin(
       () => selection.selected,
       pointed,
       loaded,
-      () => mapping.lens,
+      () => lens.id,
       stretch,
       () => coats.hiding,
       () => form.form,
@@ -119,8 +121,7 @@ export function useSkin(
     const marks: PlanMark[] = planning.planPart?.marks ?? []
     scene.value.drawOverlay((pen) => {
       const sheet =
-        stretch.value ??
-        (mapping.lens === 'coats' ? coats.hiding : mapping.lens === 'form' ? form.relief : null)
+        stretch.value ?? (lens.id === 'coats' ? coats.hiding : lens.id === 'form' ? form.relief : null)
       if (sheet && planning.body) {
         // Rows of the picture run down, the chart's y runs up.
         const { windowSideMm: side, windowTopMm: top } = planning.body
@@ -129,9 +130,8 @@ export function useSkin(
         pen.drawImage(sheet, -side / 2, -top, side, side)
         pen.restore()
       }
-      if (mapping.lens === 'map' && planning.plan)
-        drawMap(pen, planning.plan.parts, planning.plan.costumeEdge)
-      if (mapping.lens === 'form' && form.form && !selection.dragging) drawTones(pen, form.form.tones)
+      if (lens.id === 'map' && planning.plan) drawMap(pen, planning.plan.parts, planning.plan.costumeEdge)
+      if (lens.id === 'form' && form.form && !selection.dragging) drawTones(pen, form.form.tones)
       if (pointed.value && planning.body) drawZone(pen, planning.body.zones[pointed.value] ?? [])
       drawMarks(pen, marks)
     })

@@ -14,7 +14,7 @@ import PointMenu, { type Pointed } from '../components/PointMenu.vue'
 import SettingEditor from '../components/SettingEditor.vue'
 import StageBar from '../components/StageBar.vue'
 import WorkspaceHead from '../components/WorkspaceHead.vue'
-import { LENSES, type LensEntry } from '../lenses/registry'
+import { LENSES, lensOf } from '../lenses/registry'
 import { isTyping } from '../lib/keys'
 import { shortcutOf, VIEWS, type ShortcutId } from '../lib/shortcuts'
 import { useMapping } from '../stores/mapping'
@@ -22,6 +22,7 @@ import { useView } from '../stores/view'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
+import { useLens } from '../stores/lens'
 
 const props = defineProps<{ id: string }>()
 
@@ -66,7 +67,8 @@ function step(by: number) {
   planning.shownSteps = next >= count || next < 0 ? null : next
 }
 
-const lens = computed<LensEntry>(() => LENSES.find((l) => l.id === mapping.lens)!)
+const lens = useLens()
+const inspector = computed(() => lensOf(lens.id).inspector)
 
 /** What each key does; false when it has nothing to do here. */
 const ACTIONS: Record<ShortcutId, (event: KeyboardEvent) => boolean | void> = {
@@ -86,7 +88,7 @@ const ACTIONS: Record<ShortcutId, (event: KeyboardEvent) => boolean | void> = {
     choosing.value = true
   },
   tape: () => {
-    if (mapping.lens !== 'map') return false
+    if (lens.id !== 'map') return false
     if (mapping.taping) mapping.putTapeAway()
     else mapping.taping = true
   },
@@ -110,7 +112,7 @@ function onKey(event: KeyboardEvent) {
   }
   if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
   const asked = LENSES.find((l) => l.key === event.key.toLowerCase())
-  if (asked) mapping.lens = mapping.lens === asked.id ? 'look' : asked.id
+  if (asked) lens.id = lens.id === asked.id ? 'look' : asked.id
 }
 
 function arrows(event: KeyboardEvent): boolean {
@@ -184,7 +186,7 @@ useEventListener('beforeunload', warnBeforeClosing)
       <compare-panel v-if="mapping.compared" class="flat" />
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" aria-label="Inspector">
-        <component :is="lens.inspector" v-if="lens.inspector" />
+        <component :is="inspector" v-if="inspector" />
         <part-inspector v-else-if="lookDoc.part" :part="lookDoc.part" />
         <look-inspector v-else />
       </aside>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NRadioButton, NRadioGroup } from 'naive-ui'
 import { computed } from 'vue'
-import type { OrderWish } from '../api/client'
-import { clock } from '../lib/format'
-import { useOrder } from '../stores/order'
-import { useLook } from '../stores/look'
-import { usePlan } from '../stores/plan'
-import { useSelection } from '../stores/selection'
-import NamedSlider from './NamedSlider.vue'
-import TradeCurve from './TradeCurve.vue'
+import type { OrderWish } from '../../api/client'
+import { clock } from '../../lib/format'
+import { useOrder } from '../../stores/order'
+import { useLook } from '../../stores/look'
+import { usePlan } from '../../stores/plan'
+import { useSelection } from '../../stores/selection'
+import NamedSlider from '../../components/NamedSlider.vue'
+import TradeCurve from '../../components/TradeCurve.vue'
 
 const order = useOrder()
 const lookDoc = useLook()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { api, type FewestPaints, type LostPair } from '../api/client'
-import { useCatalogue } from '../stores/catalogue'
-import { useCoats } from '../stores/coats'
-import { usePlan } from '../stores/plan'
+import { api, type FewestPaints, type LostPair } from '../../api/client'
+import { useCatalogue } from '../../stores/catalogue'
+import { useCoats } from '../../stores/coats'
+import { usePlan } from '../../stores/plan'
 
 const coats = useCoats()
 const planning = usePlan()

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { api } from '../api/client'
-import { download } from '../lib/download'
-import { MM_PER_INCH } from '../lib/format'
-import { useCatalogue } from '../stores/catalogue'
-import { useMapping } from '../stores/mapping'
-import { usePreferences } from '../stores/preferences'
-import { useLook } from '../stores/look'
-import { usePlan } from '../stores/plan'
-import { useSelection } from '../stores/selection'
-import NamedSlider from './NamedSlider.vue'
+import { api } from '../../api/client'
+import { download } from '../../lib/download'
+import { MM_PER_INCH } from '../../lib/format'
+import { useCatalogue } from '../../stores/catalogue'
+import { useMapping } from '../../stores/mapping'
+import { usePreferences } from '../../stores/preferences'
+import { useLook } from '../../stores/look'
+import { usePlan } from '../../stores/plan'
+import { useSelection } from '../../stores/selection'
+import NamedSlider from '../../components/NamedSlider.vue'
 
 const mapping = useMapping()
 const lookDoc = useLook()

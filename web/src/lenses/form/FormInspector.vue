@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { api, type FormWish } from '../api/client'
-import { useCatalogue } from '../stores/catalogue'
-import { useForm } from '../stores/form'
-import { useMapping } from '../stores/mapping'
-import { usePreferences } from '../stores/preferences'
-import { useLook } from '../stores/look'
-import { useSelection } from '../stores/selection'
-import LampPad from './LampPad.vue'
-import NamedSlider from './NamedSlider.vue'
+import { api, type FormWish } from '../../api/client'
+import { useCatalogue } from '../../stores/catalogue'
+import { useForm } from '../../stores/form'
+import { useMapping } from '../../stores/mapping'
+import { usePreferences } from '../../stores/preferences'
+import { useLook } from '../../stores/look'
+import { useSelection } from '../../stores/selection'
+import LampPad from '../../components/LampPad.vue'
+import NamedSlider from '../../components/NamedSlider.vue'
 
 const form = useForm()
 const lookDoc = useLook()

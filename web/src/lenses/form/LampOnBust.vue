@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { SkinScene } from '../three/SkinScene'
-import { useForm } from '../stores/form'
-import { useSelection } from '../stores/selection'
+import type { SkinScene } from '../../three/SkinScene'
+import { useForm } from '../../stores/form'
+import { useSelection } from '../../stores/selection'
 
 /** The lamp that the painting pretends, to be dragged round the head on the bust itself. */
 const props = defineProps<{ scene: SkinScene | null; tick: number }>()

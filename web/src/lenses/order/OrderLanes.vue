@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { clock } from '../lib/format'
-import { endOf, stepsDoneAt } from '../lib/sitting'
-import type { Pose } from '../api/client'
-import { useOrder } from '../stores/order'
-import { usePlan } from '../stores/plan'
+import { clock } from '../../lib/format'
+import { endOf, stepsDoneAt } from '../../lib/sitting'
+import type { Pose } from '../../api/client'
+import { useOrder } from '../../stores/order'
+import { usePlan } from '../../stores/plan'
 
 /** Hands, drying and poses of the sitting to one scale; a step in the hands' lane is dragged to another place. */
 const planning = usePlan()

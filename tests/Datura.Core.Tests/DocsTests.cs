@@ -1,0 +1,43 @@
+using System.Text.RegularExpressions;
+
+namespace Datura.Core.Tests;
+
+/// <summary>What the papers name is there.</summary>
+public partial class DocsTests
+{
+    // An invented name in a how-to is an example of what to add.
+    private static readonly HashSet<string> Examples = ["Knot.cs", "CallSheet.cs", "history.test.ts", "map.spec.ts"];
+
+    public static TheoryData<string> Papers => [.. new[] { "README.md", "CONTRIBUTING.md", "CHANGELOG.md" }.Concat(Directory.GetFiles(Path.Combine(Root, "docs"), "*.md", SearchOption.AllDirectories).Select(f => Path.GetRelativePath(Root, f)))];
+
+    private static string Root { get; } = Up(AppContext.BaseDirectory);
+
+    private static HashSet<string> Files { get; } = [.. new[] { "src", "tests", "web/src", "web/test", "scripts", "demo" }
+        .SelectMany(f => Directory.EnumerateFiles(Path.Combine(Root, f), "*", SearchOption.AllDirectories)).Where(f => !f.Contains("node_modules", StringComparison.Ordinal)).Select(f => Path.GetFileName(f))];
+
+    [Theory]
+    [MemberData(nameof(Papers))]
+    public void EveryLinkLeadsSomewhere(string paper)
+    {
+        var folder = Path.GetDirectoryName(Path.Combine(Root, paper))!;
+        var dead = Link().Matches(File.ReadAllText(Path.Combine(Root, paper))).Select(m => m.Groups[1].Value)
+            .Where(l => !l.StartsWith('#') && !l.Contains("://", StringComparison.Ordinal)).Where(l => !Path.Exists(Path.Combine(folder, l.Split('#')[0]))).ToArray();
+        Assert.Empty(dead);
+    }
+
+    [Theory]
+    [MemberData(nameof(Papers))]
+    public void EveryFileNamedIsThere(string paper)
+    {
+        var gone = Named().Matches(File.ReadAllText(Path.Combine(Root, paper))).Select(m => Path.GetFileName(m.Groups[1].Value)).Where(f => !Examples.Contains(f) && !Files.Contains(f)).Distinct().ToArray();
+        Assert.Empty(gone);
+    }
+
+    private static string Up(string folder) => File.Exists(Path.Combine(folder, "Datura.slnx")) ? folder : Up(Path.GetDirectoryName(folder)!);
+
+    [GeneratedRegex(@"\]\(([^)\s]+)\)")]
+    private static partial Regex Link();
+
+    [GeneratedRegex(@"`([\w./-]+\.(?:cs|ts|vue|mjs|csv|txt|sql))`")]
+    private static partial Regex Named();
+}
