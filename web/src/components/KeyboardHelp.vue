@@ -21,12 +21,18 @@ useEventListener('keydown', onKey)
 </script>
 
 <template>
-  <n-modal v-model:show="shown" preset="card" title="Keys" style="width: 440px" aria-label="Keyboard help">
+  <n-modal
+    v-model:show="shown"
+    preset="card"
+    title="Keys"
+    style="width: min(860px, 94vw)"
+    aria-label="Keyboard help"
+  >
     <dl class="keys">
-      <template v-for="k in KEYS" :key="k.shown">
+      <div v-for="k in KEYS" :key="k.shown">
         <dt>{{ k.shown }}</dt>
         <dd>{{ k.does }}</dd>
-      </template>
+      </div>
     </dl>
     <p class="faint made">
       <a href="/notices.txt" target="_blank">What Datura is made with, and under which licences</a>
@@ -36,10 +42,17 @@ useEventListener('keydown', onKey)
 
 <style scoped>
 .keys {
-  display: grid;
-  grid-template-columns: max-content 1fr;
-  gap: 8px 18px;
+  columns: 340px 2;
+  column-gap: 32px;
   margin: 0;
+}
+
+.keys > div {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  gap: 14px;
+  padding-bottom: 7px;
+  break-inside: avoid;
 }
 
 a {
