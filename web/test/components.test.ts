@@ -1,0 +1,130 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { Caution, Measure } from '../src/api/client'
+import CautionLine from '../src/components/CautionLine.vue'
+import LabFields from '../src/components/LabFields.vue'
+import MeasureField from '../src/components/MeasureField.vue'
+import SaveState from '../src/components/SaveState.vue'
+import SegmentGroup from '../src/components/SegmentGroup.vue'
+import { useLook } from '../src/stores/look'
+import { useMapping } from '../src/stores/mapping'
+import { usePreferences } from '../src/stores/preferences'
+import { useSelection } from '../src/stores/selection'
+
+beforeEach(() => {
+  localStorage.clear()
+  setActivePinia(createPinia())
+})
+
+describe('a choice side by side', () => {
+  const options = [
+    { id: 'a', label: 'Bust', title: 'The bust alone' },
+    { id: 'b', label: 'Chart', title: 'The chart alone', key: 'C' },
+  ] as const
+
+  it('says which one holds, and asks for another', async () => {
+    const group = mount(SegmentGroup, { props: { label: 'Layout', value: 'a', options } })
+    const buttons = group.findAll('button')
+    expect(buttons.map((b) => b.attributes('aria-pressed'))).toEqual(['true', 'false'])
+    await buttons[1]!.trigger('click')
+    expect(group.emitted('update:value')).toEqual([['b']])
+  })
+
+  it('keeps the key out of what a screen reader says', () => {
+    const group = mount(SegmentGroup, { props: { label: 'Layout', value: 'a', options } })
+    expect(group.get('kbd').attributes('aria-hidden')).toBe('true')
+    expect(group.get('[role=group]').attributes('aria-label')).toBe('Layout')
+  })
+})
+
+describe('whether work is saved', () => {
+  it('is said in words, not by colour alone', () => {
+    const said = (['saved', 'waiting', 'saving', 'offline', 'conflict', 'refused'] as const).map((state) =>
+      mount(SaveState, { props: { state, message: '' } }).text(),
+    )
+    expect(new Set(said).size).toBe(said.length)
+    expect(said.every((s) => s.length > 3)).toBe(true)
+  })
+})
+
+describe('a caution', () => {
+  const caution = {
+    code: 'eyeArea',
+    severity: 'stop',
+    sentence: 'Eye patch: Tar is not labelled for the eye area.',
+    parts: [{ id: 'eye', label: 'Eye patch' }],
+    at: { xMm: 30, yMm: -4 },
+  } as unknown as Caution
+
+  it('leads to its part and its place', async () => {
+    useLook().describe({ parts: [{ id: 'eye' } as never] })
+    const line = mount(CautionLine, { props: { caution } })
+    expect(line.text()).toContain('not labelled for the eye area')
+    await line.get('button').trigger('click')
+    expect(useSelection().selected).toBe('eye')
+    expect(useMapping().spot).toEqual({ x: 30, y: -4 })
+  })
+
+  it('leads nowhere when it is about the whole work', () => {
+    const whole = { ...caution, parts: [], at: null } as Caution
+    expect(
+      mount(CautionLine, { props: { caution: whole } })
+        .find('button')
+        .exists(),
+    ).toBe(false)
+  })
+})
+
+describe('a measure', () => {
+  const measure = {
+    id: 'mouthWidth',
+    label: 'Mouth width',
+    standardTerm: 'cheilion to cheilion',
+    howTaken: 'Corner to corner.',
+    group: 'face',
+    instrument: 'caliper',
+    leastMm: 30,
+    mostMm: 80,
+    typicalLowMm: 44,
+    typicalHighMm: 58,
+  } as unknown as Measure
+  const field = (props: object) =>
+    mount(MeasureField, {
+      props: { measure, mm: 51, estimateMm: 50, problems: undefined, note: undefined, ...props },
+    })
+  const typed = (of: ReturnType<typeof field>) => of.get('input').element.value
+
+  it('is shown in the unit the painter likes, and given back in millimetres', async () => {
+    usePreferences().unit = 'in'
+    const inches = field({})
+    expect(typed(inches)).toBe('2.01')
+    await inches.get('input').setValue('2')
+    await inches.get('input').trigger('blur')
+    expect(inches.emitted('change')?.at(-1)).toEqual([50.8])
+    expect(inches.text()).toContain('1.73 to 2.28 in')
+  })
+
+  it('says when it is only estimated', () => {
+    expect(field({ mm: undefined }).text()).toContain('estimated')
+    expect(field({}).text()).not.toContain('estimated')
+  })
+
+  it('says what is wrong rather than what is rare', () => {
+    const both = field({ problems: ['People lie between 30 and 80 mm.'], note: 'Measure it again.' })
+    expect(both.get('[role=alert]').text()).toContain('People lie between')
+    expect(both.find('[role=status]').exists()).toBe(false)
+    expect(field({ note: 'Measure it again.' }).get('[role=status]').text()).toBe('Measure it again.')
+  })
+})
+
+describe('a colour by numbers', () => {
+  it('changes one coordinate and keeps the others', async () => {
+    const lab = mount(LabFields, { props: { modelValue: { l: 50, a: 10, b: -5 }, name: 'Over black' } })
+    const a = lab.findAll('input')[1]!
+    await a.setValue('12.5')
+    await a.trigger('blur')
+    expect(lab.emitted('update:modelValue')?.at(-1)).toEqual([{ l: 50, a: 12.5, b: -5 }])
+  })
+})
