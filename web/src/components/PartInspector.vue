@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { NButton, NRadioButton, NRadioGroup, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
-import { api, type Lay, type Part, type Priority, type Sides } from '../api/client'
+import { api, type Part, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import CautionLine from './CautionLine.vue'
-import LayField from './LayField.vue'
-import PaintField from './PaintField.vue'
 import ParameterField from './ParameterField.vue'
+import PartPaint from './PartPaint.vue'
 import NamedSlider from './NamedSlider.vue'
 
 const props = defineProps<{ part: Part }>()
@@ -53,36 +52,6 @@ function reset(id: string) {
   const numbers = { ...props.part.numbers }
   delete numbers[id]
   lookDoc.edit(props.part.id, { numbers })
-}
-
-function setMix(role: string, mix: NonNullable<Part['paints']>[string] | null) {
-  const paints = { ...props.part.paints }
-  if (mix) paints[role] = mix
-  else delete paints[role]
-  lookDoc.edit(props.part.id, { paints })
-}
-
-function setLay(role: string, lay: Lay, key: string) {
-  const laid = { ...props.part.laid }
-  const kept = Object.fromEntries(Object.entries(lay).filter(([, v]) => v !== null && v !== undefined)) as Lay
-  if (Object.keys(kept).length > 0) laid[role] = kept
-  else delete laid[role]
-  lookDoc.edit(props.part.id, { laid: Object.keys(laid).length > 0 ? laid : null }, `${role}/${key}`)
-}
-
-/** Loads the sponge with all colours of a split cake. */
-function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
-  const split = props.part.laid?.[role]?.split ?? {
-    overlap: 0.5,
-    axisDeg: 90,
-    flipped: true,
-    fromMiddle: false,
-    powder: 0,
-  }
-  lookDoc.edit(props.part.id, {
-    paints: { ...props.part.paints, [role]: mix },
-    laid: { ...props.part.laid, [role]: { ...props.part.laid?.[role], split } },
-  })
 }
 </script>
 
@@ -143,47 +112,7 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
       />
     </section>
 
-    <section class="group">
-      <h3>Paint</h3>
-      <div v-for="role in kind.roles" :key="role.id">
-        <paint-field
-          :label="`${role.label}, ${role.toolName}`"
-          :optional="role.optional"
-          :mix="part.paints?.[role.id]"
-          :coats="part.coats?.[role.id] ?? role.coats"
-          :kit="catalogue.kit"
-          @mix="(v) => setMix(role.id, v)"
-          @coats="(v) => lookDoc.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
-          @cake="(v) => setCake(role.id, v)"
-        />
-        <lay-field
-          v-if="part.paints?.[role.id]"
-          :label="role.label"
-          :lay="part.laid?.[role.id]"
-          :paints="part.paints[role.id]!.length"
-          :paint="part.paints[role.id]![0]!.paint"
-          :planned="planned?.coats.find((c) => c.role === role.id)"
-          @change="(lay, key) => setLay(role.id, lay, key)"
-        />
-      </div>
-      <ul v-if="planned" class="coats">
-        <li v-for="coat in planned.coats" :key="coat.role">
-          <span class="swatch" :style="{ background: coat.colour }" />
-          <span
-            >{{ coat.label }}: seen so in place.
-            <span class="faint">{{
-              coat.coatsToHide
-                ? `${coat.coatsToHide} ${coat.coatsToHide === 1 ? 'coat hides' : 'coats hide'} this skin`
-                : 'more than 8 coats to hide this skin'
-            }}</span>
-            <span v-if="coat.tintDeltaE >= 3" class="faint tint"
-              ><span class="swatch" :style="{ background: coat.onBareSkin }" /> so on bare skin,
-              {{ coat.tintDeltaE }} ΔE00 away: reserve it to keep it pure.</span
-            ></span
-          >
-        </li>
-      </ul>
-    </section>
+    <part-paint :part="part" :kind="kind" />
 
     <section class="group">
       <div v-if="kind.sided" class="line">
@@ -278,40 +207,8 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
 </template>
 
 <style scoped>
-.coats {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 3px;
-}
-
-.coats li {
-  display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 8px;
-  align-items: start;
-}
-
-.tint {
-  display: block;
-}
-
-.tint .swatch {
-  display: inline-block;
-  vertical-align: -3px;
-}
-
 .against {
   margin-left: 6px;
-}
-
-.swatch {
-  width: 16px;
-  height: 16px;
-  border-radius: 4px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
-  margin-top: 2px;
 }
 
 footer {

@@ -1,36 +1,20 @@
 <script setup lang="ts">
 import { useObjectUrl } from '@vueuse/core'
-import { NButton, NCheckbox, NDropdown, NInput, useMessage } from 'naive-ui'
+import { NButton, NInput, useMessage } from 'naive-ui'
 import { computed, ref, watch, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, type ApiProblem, type Face, type MeasureGroup, type WearerCaution } from '../api/client'
+import { api, type ApiProblem, type Face } from '../api/client'
 import { useLatest } from '../lib/latest'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
-import MeasureField from '../components/MeasureField.vue'
+import FaceList from '../components/FaceList.vue'
+import FaceMeasures from '../components/FaceMeasures.vue'
 import PhotoPicker from '../components/PhotoPicker.vue'
 import SkinDial from '../components/SkinDial.vue'
+import WearerCautions from '../components/WearerCautions.vue'
 
 const props = defineProps<{ id?: string }>()
 
-const CAUTIONS: { id: WearerCaution; label: string }[] = [
-  { id: 'sensitiveSkin', label: 'Sensitive skin' },
-  { id: 'lenses', label: 'Lenses' },
-  { id: 'glasses', label: 'Glasses' },
-  { id: 'beard', label: 'Beard' },
-  { id: 'child', label: 'Child' },
-]
-const GROUPS: { id: MeasureGroup; label: string; about: string }[] = [
-  { id: 'heights', label: 'Heights', about: '' },
-  { id: 'widths', label: 'Widths', about: '' },
-  { id: 'round', label: 'Round the head', about: '' },
-  { id: 'neckAndChest', label: 'Neck and chest', about: '' },
-  {
-    id: 'leftAndRight',
-    label: 'Left and right',
-    about: 'As the wearer has them. Leave them out and both sides are the same.',
-  },
-]
 const PREVIEW_AFTER_MS = 250
 
 const router = useRouter()
@@ -87,29 +71,12 @@ watch(
   { immediate: true },
 )
 
-const given = computed(() => Object.keys(face.value?.measuresMm ?? {}).length)
-const presetChoices = computed(() => catalogue.presets.map((p) => ({ key: p.id, label: p.label })))
-
-function startFrom(id: string) {
-  const preset = catalogue.presets.find((p) => p.id === id)
-  if (!preset || !face.value) return
-  const before = face.value
-  face.value = { ...before, measuresMm: { ...preset.measuresMm } }
-  message.info(
-    `Measures of a ${preset.label.toLowerCase()}: means from memory. Replace them with your own.`,
-    {
-      duration: 6000,
-    },
-  )
-}
-
-function measure(id: string, mm: number | null) {
-  if (!face.value) return
-  const measuresMm = { ...face.value.measuresMm }
-  if (mm === null) delete measuresMm[id]
-  else measuresMm[id] = mm
-  face.value = { ...face.value, measuresMm }
-}
+const measures = computed({
+  get: () => face.value?.measuresMm ?? {},
+  set: (now) => {
+    if (face.value) face.value = { ...face.value, measuresMm: now }
+  },
+})
 
 const skin = computed({
   get: () => ({ l: face.value?.skin.l ?? 60, a: face.value?.skin.a ?? 12, b: face.value?.skin.b ?? 17 }),
@@ -118,11 +85,12 @@ const skin = computed({
   },
 })
 
-function caution(id: WearerCaution, on: boolean) {
-  if (!face.value) return
-  const cautions = face.value.cautions.filter((c) => c !== id)
-  face.value = { ...face.value, cautions: on ? [...cautions, id] : cautions }
-}
+const cautions = computed({
+  get: () => face.value?.cautions ?? [],
+  set: (now) => {
+    if (face.value) face.value = { ...face.value, cautions: now }
+  },
+})
 
 async function save() {
   if (!face.value || !stored.value) return
@@ -159,22 +127,7 @@ async function add() {
 
 <template>
   <div class="faces">
-    <aside class="list">
-      <h1>Faces</h1>
-      <router-link
-        v-for="f in catalogue.faces"
-        :key="f.id"
-        :to="`/faces/${f.id}`"
-        class="entry"
-        :class="{ here: f.id === stored?.id }"
-      >
-        <span class="tone" :style="{ background: f.skinColour }" />
-        <span
-          >{{ f.face.name }}<br /><span class="faint">{{ f.skinClass }} skin</span></span
-        >
-      </router-link>
-      <n-button block @click="add">New face</n-button>
-    </aside>
+    <face-list :here="stored?.id" @add="add" />
 
     <section v-if="face && stored" class="editor">
       <header>
@@ -189,33 +142,7 @@ async function add() {
       </header>
 
       <div class="columns">
-        <div class="measures">
-          <div class="measures-head">
-            <p class="faint">
-              {{ given }} of {{ catalogue.measures.length }} given. What you leave out follows from the others
-              and is shown as estimated.
-            </p>
-            <n-dropdown trigger="click" :options="presetChoices" @select="startFrom">
-              <n-button size="small">Start from a mean person</n-button>
-            </n-dropdown>
-          </div>
-          <section v-for="g in GROUPS" :key="g.id">
-            <h2>{{ g.label }}</h2>
-            <p v-if="g.about" class="faint">{{ g.about }}</p>
-            <div class="grid">
-              <measure-field
-                v-for="m in catalogue.measures.filter((one) => one.group === g.id)"
-                :key="m.id"
-                :measure="m"
-                :mm="face.measuresMm[m.id]"
-                :estimate-mm="estimate[m.id]"
-                :problems="errors[`measuresMm.${m.id}`]"
-                :note="notes[m.id]"
-                @change="(mm) => measure(m.id, mm)"
-              />
-            </div>
-          </section>
-        </div>
+        <face-measures v-model="measures" :estimate="estimate" :errors="errors" :notes="notes" />
 
         <div class="person">
           <img v-if="preview" :src="preview" alt="The body with these measures" width="320" height="360" />
@@ -233,17 +160,7 @@ async function add() {
               @picked="(colour) => (skin = colour)"
             />
           </div>
-          <h2>To know before painting</h2>
-          <div class="cautions">
-            <n-checkbox
-              v-for="c in CAUTIONS"
-              :key="c.id"
-              :checked="face.cautions.includes(c.id)"
-              @update:checked="(on: boolean) => caution(c.id, on)"
-            >
-              {{ c.label }}
-            </n-checkbox>
-          </div>
+          <wearer-cautions v-model="cautions" />
         </div>
       </div>
     </section>
@@ -260,41 +177,6 @@ async function add() {
   display: grid;
   grid-template-columns: 230px minmax(0, 1fr);
   min-height: 100%;
-}
-
-.list {
-  padding: 22px 14px;
-  border-right: 1px solid var(--line);
-  display: grid;
-  gap: 6px;
-  align-content: start;
-}
-
-.list h1 {
-  padding: 0 8px 10px;
-}
-
-.entry {
-  display: grid;
-  grid-template-columns: 34px 1fr;
-  gap: 10px;
-  align-items: center;
-  padding: 7px 8px;
-  border-radius: 9px;
-  color: inherit;
-  text-decoration: none;
-}
-
-.entry:hover,
-.entry.here {
-  background: var(--accent-soft);
-}
-
-.tone {
-  width: 34px;
-  height: 34px;
-  border-radius: 50%;
-  border: 1px solid rgba(128, 128, 128, 0.5);
 }
 
 .editor {
@@ -321,25 +203,6 @@ header {
   gap: 34px;
 }
 
-.measures {
-  display: grid;
-  gap: 18px;
-  align-content: start;
-}
-
-.measures-head {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  justify-content: space-between;
-}
-
-.grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(390px, 1fr));
-  gap: 2px 26px;
-}
-
 .person {
   display: grid;
   gap: 9px;
@@ -353,12 +216,6 @@ header {
   width: 100%;
   height: auto;
   border-radius: 10px;
-}
-
-.cautions {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
 }
 
 .empty {
@@ -386,14 +243,6 @@ header {
 @media (max-width: 640px) {
   .faces {
     grid-template-columns: minmax(0, 1fr);
-  }
-
-  .grid {
-    grid-template-columns: minmax(0, 1fr);
-  }
-
-  .measures-head {
-    display: grid;
   }
 }
 </style>

@@ -1,21 +1,19 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect, NSwitch } from 'naive-ui'
-import { computed, ref } from 'vue'
+import { NButton, NCheckbox, NRadioButton, NRadioGroup, NSelect, NSwitch } from 'naive-ui'
+import { computed } from 'vue'
 import { api, type FormWish } from '../../api/client'
-import { useCatalogue } from '../../stores/catalogue'
 import { useForm } from '../../stores/form'
-import { useMapping } from '../../stores/mapping'
 import { usePreferences } from '../../stores/preferences'
 import { useLook } from '../../stores/look'
 import { useSelection } from '../../stores/selection'
 import LampPad from '../../components/LampPad.vue'
 import NamedSlider from '../../components/NamedSlider.vue'
+import ReliefFields from './ReliefFields.vue'
+import ToneList from './ToneList.vue'
 
 const form = useForm()
 const lookDoc = useLook()
 const selection = useSelection()
-const catalogue = useCatalogue()
-const mapping = useMapping()
 const preferences = usePreferences()
 
 const SCHOOLS: { value: FormWish['with']; label: string }[] = [
@@ -36,15 +34,6 @@ const DISTANCES = [
 ]
 
 const wish = computed(() => form.wish)
-const zoneToAdd = ref<string | null>(null)
-const zoneOptions = computed(() => catalogue.zones.map((z) => ({ label: z, value: z })))
-const partsWithHeight = computed(() =>
-  lookDoc.look.parts.flatMap((p) => {
-    const kind = catalogue.kindOf(p.kind)
-    return kind?.reliefMm == null ? [] : [{ part: p, label: kind.label, usual: kind.reliefMm }]
-  }),
-)
-
 function place(p: { azimuthDeg?: number; elevationDeg?: number }) {
   form.change({ pretended: { ...wish.value!.pretended, ...p } }, 'pretended')
 }
@@ -55,7 +44,6 @@ async function fold(kind: string) {
 }
 
 const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
-const sideWord = { left: ', left', right: ', right', middle: '' }
 </script>
 
 <template>
@@ -160,127 +148,9 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
         </n-radio-group>
       </section>
 
-      <section v-if="form.form" class="group">
-        <h3>Tones and places</h3>
-        <ul class="tones">
-          <li v-for="t in form.form.tones" :key="t.number">
-            <span class="number" :class="{ light: t.isLight }">{{ t.number }}</span>
-            <span>
-              {{ t.change > 0 ? '+' : '−' }}{{ Math.abs(t.change) }} L*, {{ t.areaCm2 }} cm²
-              <span class="faint">{{ t.paint }}, {{ t.filmUm }} µm</span>
-            </span>
-          </li>
-        </ul>
-        <p class="faint">The base is tone {{ form.form.baseNumber }}; 1 is the lightest.</p>
-        <table>
-          <tbody>
-            <tr v-for="(p, k) in form.form.places" :key="k">
-              <td>{{ p.zone }}{{ sideWord[p.side] }}</td>
-              <td>tone {{ p.tone }}</td>
-              <td class="figure">{{ p.areaCm2 }} cm²</td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <tone-list v-if="form.form" :form="form.form" />
 
-      <section class="group">
-        <h3>Relief</h3>
-        <div class="line">
-          <span class="faint">On the skin</span>
-          <n-radio-group v-model:value="form.showRelief" size="small">
-            <n-radio-button value="" label="no" />
-            <n-radio-button value="shading" label="shading" />
-            <n-radio-button value="heights" label="heights" />
-          </n-radio-group>
-        </div>
-        <p v-if="form.showRelief === 'heights'" class="faint">Hollows blue, what stands out amber.</p>
-        <div v-for="p in partsWithHeight" :key="p.part.id" class="line">
-          <span class="faint">{{ p.label }}</span>
-          <n-input-number
-            size="small"
-            :value="p.part.reliefMm ?? null"
-            :placeholder="`${p.usual} usual`"
-            :min="-20"
-            :max="20"
-            :step="0.5"
-            :show-button="false"
-            clearable
-            :input-props="{ 'aria-label': `${p.label}: height over the skin, mm` }"
-            style="width: 130px"
-            @update:value="(v: number | null) => lookDoc.edit(p.part.id, { reliefMm: v }, 'relief')"
-          >
-            <template #suffix>mm</template>
-          </n-input-number>
-        </div>
-        <div v-for="z in wish.zones ?? []" :key="z.zone + z.side" class="line">
-          <span class="faint">{{ z.zone }}</span>
-          <n-input-number
-            size="small"
-            :value="z.mm"
-            :min="-20"
-            :max="20"
-            :step="0.5"
-            :input-props="{ 'aria-label': `${z.zone}: height, mm` }"
-            style="width: 104px"
-            @update:value="(v: number | null) => v !== null && form.setZone(z.zone, z.side, { mm: v })"
-          >
-            <template #suffix>mm</template>
-          </n-input-number>
-          <n-button
-            size="tiny"
-            :aria-label="`Leave ${z.zone} as it is`"
-            @click="form.setZone(z.zone, z.side, null)"
-            >×</n-button
-          >
-        </div>
-        <n-select
-          v-model:value="zoneToAdd"
-          size="small"
-          filterable
-          placeholder="Raise or sink a zone"
-          :options="zoneOptions"
-          aria-label="Raise or sink a zone"
-          @update:value="
-            (z: string | null) => {
-              if (z) form.setZone(z, 'middle', {})
-              zoneToAdd = null
-            }
-          "
-        />
-        <div class="line">
-          <span class="faint">Profile</span>
-          <n-button
-            size="small"
-            :type="mapping.taping ? 'primary' : 'default'"
-            @click="mapping.taping ? mapping.putTapeAway() : (mapping.taping = true)"
-            >{{ mapping.taping ? 'Click two places' : 'Lay a tape' }}</n-button
-          >
-        </div>
-        <svg
-          v-if="form.profile"
-          class="profile"
-          viewBox="0 0 280 70"
-          role="img"
-          aria-label="Height along the tape"
-        >
-          <path d="M0 35h280" />
-          <polyline
-            :points="
-              form.profile.heightMm
-                .map(
-                  (h, k) =>
-                    `${(280 * k) / Math.max(1, form.profile!.heightMm.length - 1)},${35 - Math.max(-12, Math.min(12, h)) * 2.6}`,
-                )
-                .join(' ')
-            "
-          />
-          <text x="2" y="12">{{ Math.max(...form.profile.heightMm).toFixed(1) }} mm up</text>
-          <text x="2" y="66">{{ Math.abs(Math.min(...form.profile.heightMm)).toFixed(1) }} mm down</text>
-          <text x="278" y="66" text-anchor="end">
-            {{ Math.round(form.profile.alongMm[form.profile.alongMm.length - 1] ?? 0) }} mm of tape
-          </text>
-        </svg>
-      </section>
+      <relief-fields :wish="wish" />
 
       <section class="group">
         <h3>Folds</h3>
@@ -315,74 +185,5 @@ figcaption {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   text-align: center;
-}
-
-.tones {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 6px;
-}
-
-.tones li {
-  display: grid;
-  grid-template-columns: 26px 1fr;
-  gap: 9px;
-}
-
-.tones .faint {
-  display: block;
-}
-
-.number {
-  width: 26px;
-  height: 26px;
-  border-radius: 50%;
-  display: grid;
-  place-items: center;
-  font-weight: 700;
-  background: #2d2733;
-  color: #fff;
-}
-
-.number.light {
-  background: #fff;
-  color: #24212b;
-  box-shadow: inset 0 0 0 1px var(--line);
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-td {
-  padding: 3px 6px 3px 0;
-  border-top: 1px solid var(--line);
-}
-
-td:last-child {
-  text-align: right;
-}
-
-.profile {
-  background: var(--ground);
-  border-radius: 8px;
-}
-
-.profile path {
-  stroke: var(--line);
-}
-
-.profile polyline {
-  fill: none;
-  stroke: var(--accent);
-  stroke-width: 2;
-}
-
-.profile text {
-  font-size: 11px;
-  fill: var(--faint);
 }
 </style>

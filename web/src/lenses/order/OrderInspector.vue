@@ -4,14 +4,11 @@ import { computed } from 'vue'
 import type { OrderWish } from '../../api/client'
 import { clock } from '../../lib/format'
 import { useOrder } from '../../stores/order'
-import { useLook } from '../../stores/look'
 import { usePlan } from '../../stores/plan'
 import { useSelection } from '../../stores/selection'
-import NamedSlider from '../../components/NamedSlider.vue'
-import TradeCurve from '../../components/TradeCurve.vue'
+import SlotFit from './SlotFit.vue'
 
 const order = useOrder()
-const lookDoc = useLook()
 const planning = usePlan()
 const selection = useSelection()
 
@@ -29,15 +26,6 @@ const next = computed(() => plan.value?.steps.find((s) => s.number === (step.val
 const saved = computed(() =>
   order.shortest ? Math.round(order.shortest.nowSeconds - order.shortest.totalSeconds) : 0,
 )
-const lesser = computed(
-  () => lookDoc.look.parts.some((p) => p.version && p.version !== 'full') || lookDoc.look.form?.leftOut,
-)
-const slotMinutes = computed(() => order.slot ?? plan.value?.setting.slotMinutes ?? 0)
-const named = computed(() => {
-  const there = (order.versions?.named ?? []).filter((n) => n.index !== null && n.index !== undefined)
-  return (order.versions?.named ?? []).map((n) => ({ ...n, place: there.indexOf(n), of: there.length }))
-})
-
 function holds(id: string) {
   return !(order.wish.without ?? []).includes(id)
 }
@@ -134,75 +122,7 @@ function holds(id: string) {
     <p v-else class="faint">Choose a step in the strip to see why it stands there.</p>
     <p v-if="order.refused" class="stop" role="alert">{{ order.refused }}</p>
 
-    <section v-if="order.versions" class="group">
-      <h3>Fit to the slot</h3>
-      <div class="line">
-        <span class="faint">Slot</span>
-        <named-slider
-          :value="slotMinutes"
-          :min="1"
-          :max="Math.max(60, Math.ceil(1.3 * (order.versions.curve.at(-1)!.atConfidenceSeconds / 60)))"
-          :step="1"
-          label="Slot tried, minutes"
-          style="width: 140px"
-          @update:value="(v: number) => (order.slot = v)"
-        />
-        <span>{{ slotMinutes }} min</span>
-      </div>
-      <p :class="order.versions.chosen === null ? 'warning' : ''">{{ order.versions.said }}</p>
-      <p v-if="order.versions.chosen !== null" class="faint">
-        {{
-          order.versions.gap < 0.0005
-            ? 'No other version that fits keeps more.'
-            : `Another that fits could keep at most ${(100 * order.versions.gap).toFixed(1)} % more.`
-        }}
-      </p>
-      <trade-curve
-        :curve="order.versions.curve"
-        :chosen="order.looked ?? order.versions.chosen ?? null"
-        :slot-minutes="slotMinutes"
-        @choose="(k) => (order.looked = k)"
-      />
-      <div v-if="order.pictures" class="named">
-        <button
-          v-for="n in named"
-          :key="n.label"
-          :disabled="n.place < 0"
-          :title="n.place < 0 ? 'No version is that short' : 'Look at this version'"
-          @click="order.looked = n.index ?? null"
-        >
-          <span
-            class="picture"
-            :style="
-              n.place < 0
-                ? {}
-                : {
-                    backgroundImage: `url(${order.pictures})`,
-                    backgroundSize: `${100 * n.of}% 100%`,
-                    backgroundPosition: `${n.of > 1 ? (100 * n.place) / (n.of - 1) : 0}% 0`,
-                  }
-            "
-          />
-          {{ n.label }}
-        </button>
-      </div>
-      <template v-if="order.version">
-        <p>
-          {{ Math.round(100 * order.version.kept) }} % kept, likely
-          {{ clock(order.version.likelySeconds) }} min.
-        </p>
-        <ul class="why">
-          <li v-for="w in order.version.words" :key="w">{{ w }}</li>
-        </ul>
-        <n-button size="small" type="primary" @click="order.takeVersion(order.version)">{{
-          order.version.words.length ? 'Paint this version' : 'Paint all of it'
-        }}</n-button>
-      </template>
-      <p v-if="lesser">
-        Some parts are quicker or left out this time.
-        <n-button size="small" @click="order.takeVersion(null)">Paint all of it</n-button>
-      </p>
-    </section>
+    <slot-fit v-if="order.versions" />
 
     <section class="group">
       <h3>How you work</h3>
@@ -247,34 +167,5 @@ function holds(id: string) {
   padding-left: 18px;
   display: grid;
   gap: 3px;
-}
-
-.named {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 6px;
-}
-
-.named button {
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  overflow: hidden;
-  background: var(--ground);
-  color: inherit;
-  font: inherit;
-  font-size: 12px;
-  padding: 0 0 3px;
-  cursor: pointer;
-}
-
-.named button:disabled {
-  opacity: 0.55;
-  cursor: default;
-}
-
-.named .picture {
-  display: block;
-  aspect-ratio: 150 / 165;
-  background-color: #767676;
 }
 </style>

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import type { PaintOnSkin } from '../api/client'
+import { MATERIALS } from '../lib/materials'
+
+/** The paints of a kit as they behave on one skin. */
+defineProps<{ paints: PaintOnSkin[] }>()
+const emit = defineEmits<{ edit: [id: string] }>()
+
+function coats(paint: PaintOnSkin) {
+  if (paint.coatsToHide === null) return 'more than 8'
+  return `${paint.coatsToHide} ${paint.coatsToHide === 1 ? 'coat' : 'coats'}`
+}
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th>Paint</th>
+        <th title="The card's film over black and over white">Card</th>
+        <th>One coat here</th>
+        <th>To hide this skin</th>
+        <th title="Of one coat over black and over white; 98 % hides">Hides</th>
+        <th>Dries in</th>
+        <th>Not for</th>
+        <th>Left</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="p in paints" :key="p.id">
+        <td>
+          <button class="name" :title="`Change ${p.name}`" @click="emit('edit', p.id)">
+            <span class="paint-dot" :style="{ background: p.opaque }" /> {{ p.name }}
+          </button>
+          <span class="faint"
+            >{{ p.stripe ? `${p.stripe.cake}, ${p.stripe.place}` : MATERIALS[p.material] }},
+            {{ p.finish }}</span
+          >
+        </td>
+        <td>
+          <span class="card"
+            ><span :style="{ background: p.overBlack }" /><span :style="{ background: p.overWhite }"
+          /></span>
+        </td>
+        <td><span class="swatch" :style="{ background: p.oneCoat }" /></td>
+        <td class="figure">{{ coats(p) }}</td>
+        <td>{{ Math.round(100 * p.contrastRatio) }} %</td>
+        <td>{{ p.dryingSeconds }} s</td>
+        <td :class="{ warning: !p.nearEyes || !p.onLips }">
+          {{ [p.nearEyes ? '' : 'eyes', p.onLips ? '' : 'lips'].filter(Boolean).join(', ') }}
+        </td>
+        <td>
+          {{ p.leftMl == null ? '' : `${p.leftMl} ml` }}
+          <span v-if="p.price != null" class="faint price">{{ p.price.toFixed(2) }} a pot</span>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+th {
+  text-align: left;
+  font-weight: 600;
+  padding: 6px 8px;
+}
+
+td {
+  border-top: 1px solid var(--line);
+  padding: 7px 8px;
+}
+
+td .faint {
+  display: block;
+  padding-left: 22px;
+}
+
+.name {
+  border: 0;
+  padding: 0;
+  background: none;
+  min-height: 28px;
+  cursor: pointer;
+  text-align: left;
+}
+
+.name:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+td .price {
+  padding-left: 0;
+}
+
+.card {
+  display: inline-flex;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+  border-radius: 4px;
+  overflow: hidden;
+}
+
+.card span {
+  width: 24px;
+  height: 24px;
+}
+
+.card span:first-child {
+  box-shadow: inset 0 -4px 0 #111;
+}
+
+.card span:last-child {
+  box-shadow: inset 0 -4px 0 #eee;
+}
+
+.swatch {
+  display: inline-block;
+  width: 44px;
+  height: 24px;
+  border-radius: 4px;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+}
+
+@media (max-width: 640px) {
+  th:nth-child(5),
+  td:nth-child(5),
+  th:nth-child(6),
+  td:nth-child(6) {
+    display: none;
+  }
+}
+</style>

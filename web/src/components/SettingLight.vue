@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { NInputNumber } from 'naive-ui'
+import type { Setting } from '../api/client'
+import { useCatalogue } from '../stores/catalogue'
+import LampPad from './LampPad.vue'
+import NamedSlider from './NamedSlider.vue'
+
+/** Under which lamps a look is seen, where they stand, and how soft they are. */
+const setting = defineModel<Setting>({ required: true })
+
+type Stood = NonNullable<Setting['lamps']>[number]
+
+const catalogue = useCatalogue()
+const change = (part: Partial<Setting>) => (setting.value = { ...setting.value, ...part })
+
+// In place: a pad moves both ways at once, and a copy would not yet know of the first.
+function place(lamp: string, part: Partial<Stood>) {
+  Object.assign(setting.value.lamps?.find((l) => l.lamp === lamp) ?? {}, part)
+}
+
+function level(lamp: string) {
+  return setting.value.lamps?.find((l) => l.lamp === lamp)?.level ?? 0
+}
+
+function setLevel(lamp: string, value: number) {
+  const all = setting.value.lamps ?? []
+  const stood = all.find((l) => l.lamp === lamp) ?? { azimuthDeg: 0, elevationDeg: 20, spreadDeg: 45 }
+  const others = all.filter((l) => l.lamp !== lamp)
+  change({ lamps: value > 0 ? [...others, { ...stood, lamp, level: value }] : others })
+}
+</script>
+
+<template>
+  <div class="light">
+    <h3>Light</h3>
+    <p class="faint">Several at once count by their level. With none it is daylight.</p>
+    <div class="lamps">
+      <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="lamp">
+        <span class="swatch" :style="{ background: lamp.colour }" />
+        <span>{{ lamp.name }}</span>
+        <named-slider
+          :value="level(lamp.id)"
+          :min="0"
+          :max="1"
+          :step="0.1"
+          :label="lamp.name"
+          @update:value="(v: number) => setLevel(lamp.id, v)"
+        />
+      </div>
+    </div>
+    <template v-if="setting.lamps?.length">
+      <p class="faint">Where each lamp stands round the head, and how soft it is.</p>
+      <div v-for="l in setting.lamps" :key="l.lamp" class="stand">
+        <span>{{ catalogue.lamps.find((one) => one.id === l.lamp)?.name }}</span>
+        <lamp-pad
+          :azimuth="l.azimuthDeg ?? 0"
+          :elevation="l.elevationDeg ?? 20"
+          :label="`Place of ${l.lamp}`"
+          @update:azimuth="(v: number) => place(l.lamp, { azimuthDeg: v })"
+          @update:elevation="(v: number) => place(l.lamp, { elevationDeg: v })"
+        />
+        <label>
+          <span class="faint">soft, {{ l.spreadDeg }}°</span>
+          <named-slider
+            :value="l.spreadDeg"
+            :min="0"
+            :max="80"
+            :step="5"
+            :label="`Softness of ${l.lamp}`"
+            @update:value="(v: number) => place(l.lamp, { spreadDeg: v })"
+          />
+          <n-input-number
+            :value="l.distanceM ?? null"
+            size="small"
+            clearable
+            placeholder="far off"
+            :min="0.25"
+            :max="100"
+            :step="0.5"
+            :input-props="{ 'aria-label': `Distance of ${l.lamp}, m` }"
+            @update:value="(v: number | null) => place(l.lamp, { distanceM: v })"
+          >
+            <template #suffix>m away</template>
+          </n-input-number>
+        </label>
+      </div>
+    </template>
+    <div class="lamp">
+      <span />
+      <span>from everywhere, {{ Math.round(100 * (setting.ambient ?? 0.5)) }} %</span>
+      <named-slider
+        :value="setting.ambient ?? 0.5"
+        :min="0"
+        :max="1"
+        :step="0.05"
+        label="Share of the light from everywhere"
+        @update:value="(v: number) => change({ ambient: v })"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.light {
+  display: grid;
+  gap: 12px;
+}
+
+label {
+  display: grid;
+  gap: 6px;
+}
+
+.stand {
+  display: grid;
+  grid-template-columns: 110px 1fr 120px;
+  gap: 12px;
+  align-items: center;
+}
+
+.lamps {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 4px 22px;
+}
+
+.lamp {
+  display: grid;
+  grid-template-columns: 16px 108px 1fr;
+  gap: 8px;
+  align-items: center;
+  min-height: 32px;
+}
+
+.swatch {
+  width: 16px;
+  height: 16px;
+  border-radius: 50%;
+  border: 1px solid rgba(128, 128, 128, 0.6);
+}
+
+@media (max-width: 560px) {
+  .stand,
+  .lamps {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

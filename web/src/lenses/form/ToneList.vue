@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import type { Form } from '../../api/client'
+
+/** The tones of the map, lightest first, and where each lies. */
+defineProps<{ form: Form }>()
+
+const sideWord = { left: ', left', right: ', right', middle: '' }
+</script>
+
+<template>
+  <section class="group">
+    <h3>Tones and places</h3>
+    <ul class="tones">
+      <li v-for="t in form.tones" :key="t.number">
+        <span class="number" :class="{ light: t.isLight }">{{ t.number }}</span>
+        <span>
+          {{ t.change > 0 ? '+' : '−' }}{{ Math.abs(t.change) }} L*, {{ t.areaCm2 }} cm²
+          <span class="faint">{{ t.paint }}, {{ t.filmUm }} µm</span>
+        </span>
+      </li>
+    </ul>
+    <p class="faint">The base is tone {{ form.baseNumber }}; 1 is the lightest.</p>
+    <table>
+      <tbody>
+        <tr v-for="(p, k) in form.places" :key="k">
+          <td>{{ p.zone }}{{ sideWord[p.side] }}</td>
+          <td>tone {{ p.tone }}</td>
+          <td class="figure">{{ p.areaCm2 }} cm²</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.tones {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+}
+
+.tones li {
+  display: grid;
+  grid-template-columns: 26px 1fr;
+  gap: 9px;
+}
+
+.tones .faint {
+  display: block;
+}
+
+.number {
+  width: 26px;
+  height: 26px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+  font-weight: 700;
+  background: #2d2733;
+  color: #fff;
+}
+
+.number.light {
+  background: #fff;
+  color: #24212b;
+  box-shadow: inset 0 0 0 1px var(--line);
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+td {
+  padding: 3px 6px 3px 0;
+  border-top: 1px solid var(--line);
+}
+
+td:last-child {
+  text-align: right;
+}
+</style>
