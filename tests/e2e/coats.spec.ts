@@ -167,3 +167,17 @@ test('before and after a coat meet at a line that is dragged over the bust', asy
   await page.getByRole('button', { name: 'Paint', exact: true }).click()
   await expect(slider).toHaveCount(0)
 })
+
+test('a lamp of the setting is moved round the head, and nothing lies over its pad', async ({ page }) => {
+  await openCopy(page)
+  await page.getByRole('button', { name: 'Change the setting' }).click()
+  const pad = page.getByRole('dialog').getByRole('slider', { name: 'Place of amber' })
+  await pad.scrollIntoViewIfNeeded()
+  const box = (await pad.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width * 0.75, box.y + box.height * 0.25, { steps: 4 })
+  await page.mouse.up()
+  // Across and up at once, neither lost to the other.
+  await expect(pad).toHaveAttribute('aria-valuetext', /^[3-9]\d° to the side, [3-9]\d° up$/)
+})

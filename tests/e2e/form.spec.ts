@@ -22,6 +22,8 @@ test('the lamp is moved round the head by hand and by keys', async ({ page }) =>
   await page.getByRole('switch', { name: 'Compute shades and lights' }).click()
   const pad = page.getByRole('slider', { name: 'Lamp that the painting pretends' })
   await expect(pad).toBeVisible()
+  // What the form reads like comes in above the pad and moves it.
+  await expect(page.locator('.side figure img')).toBeVisible()
   await pad.scrollIntoViewIfNeeded()
   const box = (await pad.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)

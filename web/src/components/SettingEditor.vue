@@ -63,7 +63,7 @@ async function save() {
           :input-props="{ 'aria-label': 'Name of the setting' }"
         />
       </label>
-      <div class="two">
+      <div class="three">
         <number-field v-model="setting.slotMinutes" label="Slot" unit="min" :min="1" :max="720" />
         <number-field
           v-model="setting.viewingDistanceM"
@@ -156,15 +156,10 @@ label {
   gap: 12px;
 }
 
-.two,
 .three {
   display: grid;
-  grid-template-columns: repeat(2, 1fr);
-  gap: 12px;
-}
-
-.three {
   grid-template-columns: repeat(3, 1fr);
+  gap: 12px;
 }
 
 .foot {

@@ -35,7 +35,7 @@ function setLevel(lamp: string, value: number) {
     <h3>Light</h3>
     <p class="faint">Several at once count by their level. With none it is daylight.</p>
     <div class="lamps">
-      <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="lamp">
+      <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="level">
         <span class="swatch" :style="{ background: lamp.colour }" />
         <span>{{ lamp.name }}</span>
         <named-slider
@@ -85,7 +85,7 @@ function setLevel(lamp: string, value: number) {
         </label>
       </div>
     </template>
-    <div class="lamp">
+    <div class="level">
       <span />
       <span>from everywhere, {{ Math.round(100 * (setting.ambient ?? 0.5)) }} %</span>
       <named-slider
@@ -113,7 +113,7 @@ label {
 
 .stand {
   display: grid;
-  grid-template-columns: 110px 1fr 120px;
+  grid-template-columns: 92px 1fr 150px;
   gap: 12px;
   align-items: center;
 }
@@ -124,7 +124,7 @@ label {
   gap: 4px 22px;
 }
 
-.lamp {
+.level {
   display: grid;
   grid-template-columns: 16px 108px 1fr;
   gap: 8px;
