@@ -13,7 +13,7 @@ public static class DocumentCheck
     /// <exception cref="PlanException"/>
     public static void Check(Look? look)
     {
-        if (look?.Parts is null)
+        if (look?.Parts is null || look.Parts.Any(p => p is null))
         {
             throw new BadInputException("look", "The request carries no look, or one without parts. Send a whole look.");
         }
@@ -71,7 +71,7 @@ public static class DocumentCheck
     /// <exception cref="BadInputException"/>
     public static void Check(Kit? kit)
     {
-        if (kit?.Paints is null || string.IsNullOrWhiteSpace(kit.Name) || kit.Name.Length > LongestName)
+        if (kit?.Paints is null || kit.Paints.Any(p => p is null) || string.IsNullOrWhiteSpace(kit.Name) || kit.Name.Length > LongestName)
         {
             throw new BadInputException("name", "Give the kit a name of 1 to 120 letters and a list of paints.");
         }

@@ -48,6 +48,27 @@ public static class DocumentFile
         return current;
     }
 
+    /// <summary>The same with members that are null left out: both mean that it is as usual.</summary>
+    internal static JsonObject WithoutNulls(JsonObject document)
+    {
+        foreach (var (key, value) in document.ToArray())
+        {
+            if (value is null)
+            {
+                document.Remove(key);
+            }
+            else
+            {
+                foreach (var inner in (value as IEnumerable<JsonNode?> ?? [value]).OfType<JsonObject>())
+                {
+                    WithoutNulls(inner);
+                }
+            }
+        }
+
+        return document;
+    }
+
     private static JsonNode? Parse(string text)
     {
         try

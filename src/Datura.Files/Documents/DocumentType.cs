@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using System.Text.Json.Serialization.Metadata;
 using Datura.Files.Json;
 
 namespace Datura.Files.Documents;
@@ -78,7 +77,19 @@ public sealed class DocumentType<T>(
 
     /// <summary>Reads a file.</summary>
     /// <exception cref="DocumentFileException">It is broken, too new, or of another kind.</exception>
-    public T ReadFile(string text) => DocumentFile.Read(text, this, Upgraded).Deserialize<T>(DaturaJson.Compact)!;
+    public T ReadFile(string text)
+    {
+        var read = DocumentFile.Read(text, this, Upgraded);
+        try
+        {
+            return DocumentFile.WithoutNulls(read).Deserialize<T>(DaturaJson.Compact)!;
+        }
+        catch (JsonException problem)
+        {
+            var place = problem.Path?.TrimStart('$', '.') ?? "the file";
+            throw new DocumentFileException(JsonLines.Of(text, $"/{place.Replace('.', '/').Replace("[", "/").Replace("]", "")}"), $"{place} cannot be read.");
+        }
+    }
 
     private JsonObject Stamped(T document)
     {

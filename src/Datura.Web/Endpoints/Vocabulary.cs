@@ -2,7 +2,6 @@ using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
-using Datura.Files.Documents;
 using Datura.Files.Motifs;
 using Datura.Files.Pictures;
 
@@ -23,7 +22,7 @@ public sealed record MeasureResource(
     string Id, string Label, string StandardTerm, string HowTaken, MeasureGroup Group, Instrument Instrument,
     double LeastMm, double MostMm, double TypicalLowMm, double TypicalHighMm);
 
-/// <summary>The words of the trade: kinds of parts, measures, zones, the file schema.</summary>
+/// <summary>The words of the trade: kinds of parts, measures, zones.</summary>
 public static class VocabularyEndpoints
 {
     private const int MeasurePicturePixels = 132;
@@ -62,11 +61,6 @@ public static class VocabularyEndpoints
         })
             .Accepts<string>("text/plain", "image/svg+xml", "application/octet-stream")
             .Called("readMotif", "The figures of an SVG drawing.").WithTags("Words").ProducesProblem(400);
-        foreach (var type in DocumentTypes.All)
-        {
-            routes.MapGet($"/schemas/{type.Name}-{type.Version}.schema.json", () => TypedResults.Text(type.SchemaText, "application/schema+json")).WithTags("Words")
-                .Called($"read{char.ToUpperInvariant(type.Name[0])}{type.Name[1..]}Schema", $"The schema of {type.Name} files.").Gives("application/schema+json");
-        }
     }
 
     private static KindResource Resource(PartKind kind) => new(

@@ -71,6 +71,29 @@ public class DocumentTests
         }
     }
 
+    // The published schema lets what is as usual be null; such a file is the same as one that leaves it out.
+    [Fact]
+    public void WhatIsNullIsAsUsual()
+    {
+        var look = DemoWorld.Look("barnacle-saint");
+        var file = JsonNode.Parse(DocumentTypes.Look.WriteFile(look with { Form = null, Order = null, Kit = null }))!.AsObject();
+        foreach (var name in new[] { "wetLifts", "form", "order", "kit", "notes" })
+        {
+            file[name] = null;
+        }
+
+        foreach (var part in file["parts"]!.AsArray().Select(p => p!.AsObject()))
+        {
+            foreach (var name in new[] { "moved", "motif", "laid", "reliefMm", "version", "numbers", "words", "zones", "coats" }.Where(n => !part.ContainsKey(n)))
+            {
+                part[name] = null;
+            }
+        }
+
+        var back = DocumentTypes.Look.ReadFile(file.ToJsonString());
+        Assert.Empty(Between(look with { Form = null, Order = null, Kit = null, Notes = "" }, back));
+    }
+
     [Fact]
     public void AFileOfOneKindIsNoneOfAnother()
     {

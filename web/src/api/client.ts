@@ -32,7 +32,6 @@ export type Pose = Schemas['Pose']
 export type DotPlan = Schemas['DotPlan']
 export type Handle = Schemas['Handle']
 export type Tape = Schemas['TapeResource']
-export type Motif = Schemas['Motif']
 export type Lamp = Schemas['LampResource']
 export type PaintOnSkin = Schemas['PaintOnSkin']
 export type RecipeAnswer = Schemas['RecipeAnswerResource']
@@ -40,7 +39,6 @@ export type LostPair = Schemas['LostPair']
 export type FewestPaints = Schemas['FewestResource']
 export type CoreLayer = Schemas['CoreLayer']
 export type PlanCoat = Schemas['PlanCoat']
-export type PlanLaid = Schemas['PlanLaid']
 export type Lay = Schemas['CoatLay']
 export type Wash = Schemas['WashResource']
 export type Cast = Schemas['CastResource']
@@ -127,8 +125,6 @@ export const api = {
     answer(client.GET('/api/looks/find', { params: { query: { name, removed } } })),
   lookRevisions: (id: string) =>
     answer(client.GET('/api/looks/{id}/revisions', { params: { path: { id } } })),
-  lookAt: (id: string, revision: number) =>
-    answer(client.GET('/api/looks/{id}', { params: { path: { id }, query: { revision } } })),
   lookDifferences: (id: string, from: number, to: number) =>
     answer(
       client.GET('/api/looks/{id}/revisions/differences', { params: { path: { id }, query: { from, to } } }),

@@ -84,7 +84,7 @@ const line = (difference: Difference) =>
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div class="saves">
       <ol aria-label="Saves, newest first">
-        <li v-for="save in saves.slice(0, MOST_SHOWN)" :key="save.revision">
+        <li v-for="save in saves" :key="save.revision">
           <button
             :class="{ on: save.revision === chosen?.revision }"
             :disabled="save.revision === lookDoc.revision"
