@@ -10,19 +10,19 @@ public static class NewPart
     /// <param name="Sizes">What it would measure on this face.</param>
     public sealed record Offer(PartKind Kind, Part Part, IReadOnlyList<SizeLine> Sizes);
 
-    public static IReadOnlyList<Offer> Offers(string zone, FittedBody body, Kit kit, Costume costume) => [.. PartKinds.All
+    public static IReadOnlyList<Offer> Offers(Zone zone, FittedBody body, Kit kit, Costume costume) => [.. PartKinds.All
         .Where(k => k.HangsOn.Contains(zone))
         .AsParallel().AsOrdered().Select(k => OfferOf(k, zone, body, kit, costume))];
 
     /// <summary>One kind as it would hang on a zone of this body.</summary>
-    public static Offer OfferOf(PartKind kind, string zone, FittedBody body, Kit kit, Costume costume)
+    public static Offer OfferOf(PartKind kind, Zone zone, FittedBody body, Kit kit, Costume costume)
     {
         var part = Of(kind, zone, kit);
         return new(kind, part, kind.Expand(body, part, costume).Sizes);
     }
 
     /// <summary>A part of this kind with everything at its default; the caller gives it an id of its own.</summary>
-    public static Part Of(PartKind kind, string zone, Kit kit)
+    public static Part Of(PartKind kind, Zone zone, Kit kit)
     {
         var paints = new Dictionary<string, PaintMix>();
         foreach (var role in kind.Roles.Where(r => !r.Optional))

@@ -11,18 +11,17 @@ public static class PlanParts
     public static PlanPart Of(ExpandedPart part, FittedBody body, IReadOnlyList<CoatJob> jobs, Kit kit, CoatColours colours)
     {
         var own = jobs.Where(j => j.PartId == part.Part.Id).ToArray();
-        var context = new PartContext(body, part.Kind, part.Part, new(0), Side.Middle);
+        var context = new PartContext(body, part.Part, new(0), Side.Middle);
         var laid = own.Select(j => j.Role.Id).ToHashSet();
         return new(
             part.Part.Id,
             part.Kind.Id,
             part.Kind.Label,
             part.Part.Priority,
-            part.Kind.Parameters.Where(p => p.Type is not (ParameterType.Choice or ParameterType.Zones))
-                .ToDictionary(p => p.Id, p => Math.Round(context.Number(p.Id), 2)),
-            part.Kind.Parameters.Where(p => p.Type == ParameterType.Choice).ToDictionary(p => p.Id, p => context.Word(p.Id)),
+            part.Kind.Parameters.OfType<NumberSpec>().ToDictionary(p => p.Id, p => Math.Round(context.Number(p), 2)),
+            part.Kind.Parameters.OfType<ChoiceSpec>().ToDictionary(p => p.Id, context.Word),
             [.. part.Marks.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })],
-            [.. own.SelectMany(j => j.Zones).Distinct()],
+            [.. own.SelectMany(j => j.Zones).Distinct().Select(z => z.Name())],
             [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
             [.. own.Select(j => Coat(j, kit, colours))],
             Math.Round(own.Sum(j => j.WorkSeconds), 1),

@@ -122,7 +122,7 @@ public class PlannerTests
     [Fact]
     public void OffersAreSizedToTheFaceAndPlannable()
     {
-        foreach (var zone in Core.Body.Zones.Names)
+        foreach (var zone in Core.Body.Zones.All)
         {
             foreach (var offer in NewPart.Offers(zone, DemoWorld.Body, DemoWorld.Kit, new(40)))
             {

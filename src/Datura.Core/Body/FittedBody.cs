@@ -11,9 +11,10 @@ public sealed class FittedBody
     private static readonly Lazy<FittedBody> Model = new(() => For(new Dictionary<string, double>()));
 
     private readonly Lazy<SkinMesh> mesh;
-    private readonly Lazy<IReadOnlyDictionary<string, Geometry>> zones;
+    private readonly Lazy<IReadOnlyDictionary<Zone, Geometry>> zones;
     private readonly Lazy<ZoneLookup> lookup;
-    private readonly ConcurrentDictionary<string, IPreparedGeometry> prepared = new();
+    private readonly ConcurrentDictionary<Zone, IPreparedGeometry> prepared = new();
+    private readonly Dictionary<Landmark, ChartPoint> places;
     private readonly ConcurrentDictionary<string, Geometry> made = new();
 
     private FittedBody(BodyFitted fitted, IReadOnlySet<string> estimated)
@@ -24,11 +25,11 @@ public sealed class FittedBody
         IsUneven = Measures.All.Any(m => m.Group == MeasureGroup.LeftAndRight && !estimated.Contains(m.Id) && MeasuresMm[m.Id] != 0);
         Skin = fitted.Skin;
         Faired = fitted.Faired;
-        Chart = new(Skin, Faired, Landmarks.At("sellion").HeightMm);
+        Chart = new(Skin, Faired, Landmarks.At(Landmark.Sellion).HeightMm);
         mesh = new(() => SkinMesh.Of(Skin, Chart));
         zones = new(() => Zones.OnChart(Chart));
         lookup = new(() => new(ZoneOutlines));
-        LandmarksOnChart = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
+        places = Landmarks.Reference.ToDictionary(l => l.Key, l => Chart.ToChart(l.Value));
     }
 
     /// <summary>The mean adult, on whom kinds and measures are shown.</summary>
@@ -56,9 +57,9 @@ public sealed class FittedBody
     public SkinMesh Mesh => mesh.Value;
 
     /// <summary>Outline of every zone on the chart.</summary>
-    public IReadOnlyDictionary<string, Geometry> ZoneOutlines => zones.Value;
+    public IReadOnlyDictionary<Zone, Geometry> ZoneOutlines => zones.Value;
 
-    public IReadOnlyDictionary<string, ChartPoint> LandmarksOnChart { get; }
+    public IReadOnlyDictionary<Landmark, ChartPoint> LandmarksOnChart => places;
 
     /// <exception cref="MeasureException">The measures are nonsense or contradict each other.</exception>
     public static FittedBody For(IReadOnlyDictionary<string, double> measuresMm)
@@ -70,9 +71,10 @@ public sealed class FittedBody
     /// <summary>Builds what all bodies share, so that the first one asked for comes as fast as the others.</summary>
     public static void Warm() => _ = Reference;
 
-    public ChartPoint Landmark(string name) => LandmarksOnChart.TryGetValue(name, out var at)
+    /// <summary>Where a landmark lies: the left one of a pair, unless a side is named.</summary>
+    public ChartPoint At(Landmark landmark) => places.TryGetValue(landmark, out var at) || places.TryGetValue(landmark.Left, out at)
         ? at
-        : throw new ArgumentException($"There is no landmark called {name}.");
+        : throw new ArgumentException($"There is no landmark called {landmark}.");
 
     /// <summary>The same place of anatomy on the other side.</summary>
     public ChartPoint Mirrored(ChartPoint at)
@@ -153,15 +155,15 @@ public sealed class FittedBody
     }
 
     /// <summary>Whether a place lies on a zone, both sides counted.</summary>
-    public bool IsOn(string zone, ChartPoint at) =>
+    public bool IsOn(Zone zone, ChartPoint at) =>
         prepared.GetOrAdd(zone, z => PreparedGeometryFactory.Prepare(ZoneOutlines[z])).Contains(new Point(at.XMm, at.YMm));
 
     /// <summary>A figure that depends on this body alone, made once.</summary>
     public Geometry Once(string name, Func<Geometry> make) => made.GetOrAdd(name, _ => make());
 
     /// <returns>The zone at a place; in the hairline gap between two zones, the nearer one.</returns>
-    public string ZoneAt(ChartPoint at) => lookup.Value.At(at);
+    public Zone ZoneAt(ChartPoint at) => lookup.Value.At(at);
 
     /// <summary>The zones that cells of the lattice touch by more than a sliver, in the order of the zone table.</summary>
-    public IReadOnlyList<string> ZonesUnder(IEnumerable<(int Row, int Column)> cells) => lookup.Value.Under(cells);
+    public IReadOnlyList<Zone> ZonesUnder(IEnumerable<(int Row, int Column)> cells) => lookup.Value.Under(cells);
 }

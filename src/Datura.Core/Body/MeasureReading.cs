@@ -12,11 +12,11 @@ public abstract record MeasureReading
     /// <summary>Value on a skin, mm.</summary>
     public virtual double On(SkinGrid skin) => Value([.. Places().Select(skin.Position)]);
 
-    private protected static SkinPoint Named(string landmark) => Landmarks.At(landmark);
+    private protected static SkinPoint Named(Landmark landmark) => Landmarks.At(landmark);
 }
 
 /// <summary>Straight from landmark to landmark, as a caliper gives it.</summary>
-public sealed record StraightReading(string From, string To) : MeasureReading
+public sealed record StraightReading(Landmark From, Landmark To) : MeasureReading
 {
     public override IReadOnlyList<SkinPoint> Places() => [Named(From), Named(To)];
 
@@ -24,7 +24,7 @@ public sealed record StraightReading(string From, string To) : MeasureReading
 }
 
 /// <summary>How much higher one landmark stands than another, whatever lies between them sideways: between two level edges.</summary>
-public sealed record UprightReading(string Upper, string Lower) : MeasureReading
+public sealed record UprightReading(Landmark Upper, Landmark Lower) : MeasureReading
 {
     public override IReadOnlyList<SkinPoint> Places() => [Named(Upper), Named(Lower)];
 
@@ -42,7 +42,7 @@ public sealed record GirthReading(double HeightMm) : MeasureReading
 }
 
 /// <summary>A tape laid on the skin from one landmark over a second to a third.</summary>
-public sealed record ArcReading(string From, string Over, string To) : MeasureReading
+public sealed record ArcReading(Landmark From, Landmark Over, Landmark To) : MeasureReading
 {
     public override IReadOnlyList<SkinPoint> Places() => Path(ReferenceSkin.Skin);
 
@@ -55,17 +55,17 @@ public sealed record ArcReading(string From, string Over, string To) : MeasureRe
 }
 
 /// <summary>How much higher a landmark stands on the left than on the right (negative: lower).</summary>
-public sealed record HeightDifference(string Landmark) : MeasureReading
+public sealed record HeightDifference(Landmark Landmark) : MeasureReading
 {
-    public override IReadOnlyList<SkinPoint> Places() => [Named(Landmark + "_left"), Named(Landmark + "_right")];
+    public override IReadOnlyList<SkinPoint> Places() => [Named(Landmark.Left), Named(Landmark.Right)];
 
     public override double Value(IReadOnlyList<Vec3> at) => at[0].Y - at[1].Y;
 }
 
 /// <summary>How much farther a landmark lies from a mid-line landmark on the left than on the right.</summary>
-public sealed record ReachDifference(string From, string Landmark) : MeasureReading
+public sealed record ReachDifference(Landmark From, Landmark Landmark) : MeasureReading
 {
-    public override IReadOnlyList<SkinPoint> Places() => [Named(From), Named(Landmark + "_left"), Named(Landmark + "_right")];
+    public override IReadOnlyList<SkinPoint> Places() => [Named(From), Named(Landmark.Left), Named(Landmark.Right)];
 
     public override double Value(IReadOnlyList<Vec3> at) => at[1].DistanceTo(at[0]) - at[2].DistanceTo(at[0]);
 }

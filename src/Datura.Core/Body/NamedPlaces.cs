@@ -3,24 +3,24 @@ namespace Datura.Core.Body;
 /// <summary>The landmarks that a painter can find with a fingertip, in the painter's words.</summary>
 public static class NamedPlaces
 {
-    private static readonly (string Landmark, string Words)[] Middle =
+    private static readonly (Landmark Landmark, string Words)[] Middle =
     [
-        ("trichion", "middle of the hairline"), ("glabella", "point between the brows"), ("sellion", "nose root"), ("pronasale", "nose tip"),
-        ("subnasale", "base of the nose"), ("mouth_line", "middle of the mouth"), ("gnathion", "underside of the chin"),
-        ("thyroid_notch", "larynx"), ("suprasternale", "notch between the collar bones"),
+        (Landmark.Trichion, "middle of the hairline"), (Landmark.Glabella, "point between the brows"), (Landmark.Sellion, "nose root"), (Landmark.Pronasale, "nose tip"),
+        (Landmark.Subnasale, "base of the nose"), (Landmark.MouthLine, "middle of the mouth"), (Landmark.Gnathion, "underside of the chin"),
+        (Landmark.ThyroidNotch, "larynx"), (Landmark.Suprasternale, "notch between the collar bones"),
     ];
 
-    private static readonly (string Landmark, string Words)[] Pairs =
+    private static readonly (Landmark Landmark, string Words)[] Pairs =
     [
-        ("endocanthion", "inner corner of the {0} eye"), ("exocanthion", "outer corner of the {0} eye"), ("brow_peak", "top of the {0} brow"),
-        ("alare", "{0} nostril wing"), ("cheilion", "{0} mouth corner"), ("tragion", "front of the {0} ear"), ("gonion", "{0} corner of the jaw"),
-        ("zygion", "{0} cheekbone"), ("clavicle_inner", "inner end of the {0} collar bone"), ("acromion", "{0} shoulder point"),
+        (Landmark.Endocanthion, "inner corner of the {0} eye"), (Landmark.Exocanthion, "outer corner of the {0} eye"), (Landmark.BrowPeak, "top of the {0} brow"),
+        (Landmark.Alare, "{0} nostril wing"), (Landmark.Cheilion, "{0} mouth corner"), (Landmark.Tragion, "front of the {0} ear"), (Landmark.Gonion, "{0} corner of the jaw"),
+        (Landmark.Zygion, "{0} cheekbone"), (Landmark.ClavicleInner, "inner end of the {0} collar bone"), (Landmark.Acromion, "{0} shoulder point"),
     ];
 
     /// <summary>Landmark to words.</summary>
-    public static IReadOnlyDictionary<string, string> All { get; } = Middle
+    public static IReadOnlyDictionary<Landmark, string> All { get; } = Middle
         .Concat(from pair in Pairs
                 from side in new[] { "left", "right" }
-                select ($"{pair.Landmark}_{side}", string.Format(System.Globalization.CultureInfo.InvariantCulture, pair.Words, side)))
+                select (side == "left" ? pair.Landmark.Left : pair.Landmark.Right, string.Format(System.Globalization.CultureInfo.InvariantCulture, pair.Words, side)))
         .ToDictionary(p => p.Item1, p => p.Item2);
 }

@@ -17,11 +17,11 @@ internal sealed class ZoneLookup
     private readonly byte[] core = new byte[Rows * Columns]; // the same without cells that touch another zone
     private readonly byte[] nearest; // the zone there, or else the one fewest cells away
 
-    public ZoneLookup(IReadOnlyDictionary<string, Geometry> outlines)
+    public ZoneLookup(IReadOnlyDictionary<Zone, Geometry> outlines)
     {
-        for (var k = 0; k < Zones.Names.Count; k++)
+        for (var k = 0; k < Zones.All.Count; k++)
         {
-            foreach (var (y, from, to) in ScanLines.Of(outlines[Zones.Names[k]], Lattice.LowMm + Lattice.CellMm / 2, Lattice.CellMm, Rows))
+            foreach (var (y, from, to) in ScanLines.Of(outlines[Zones.All[k]], Lattice.LowMm + Lattice.CellMm / 2, Lattice.CellMm, Rows))
             {
                 var row = Lattice.Row(y);
                 for (var i = Lattice.Column(from + Lattice.CellMm / 2); i <= Lattice.Column(to - Lattice.CellMm / 2); i++)
@@ -42,7 +42,7 @@ internal sealed class ZoneLookup
         nearest = Spread(zone);
     }
 
-    public string At(ChartPoint at) => Zones.Names[nearest[Lattice.Row(at.YMm) * Columns + Lattice.Column(at.XMm)] - 1];
+    public Zone At(ChartPoint at) => Zones.All[nearest[Lattice.Row(at.YMm) * Columns + Lattice.Column(at.XMm)] - 1];
 
     // Every zone grows by one cell a round into what is nobody's.
     private static byte[] Spread(byte[] zone)
@@ -66,14 +66,14 @@ internal sealed class ZoneLookup
     }
 
     /// <summary>Zones of which the cells cover more than a sliver.</summary>
-    public IReadOnlyList<string> Under(IEnumerable<(int Row, int Column)> cells)
+    public IReadOnlyList<Zone> Under(IEnumerable<(int Row, int Column)> cells)
     {
-        var count = new int[Zones.Names.Count + 1];
+        var count = new int[Zones.All.Count + 1];
         foreach (var (row, column) in cells)
         {
             count[core[row * Columns + column]]++;
         }
 
-        return [.. Zones.Names.Where((_, k) => count[k + 1] * Lattice.CellMm * Lattice.CellMm > SliverMm2)];
+        return [.. Zones.All.Where((_, k) => count[k + 1] * Lattice.CellMm * Lattice.CellMm > SliverMm2)];
     }
 }

@@ -8,25 +8,36 @@ public static class Zones
     private static readonly (string Name, SkinPoint[] Outline)[] Table =
         [.. CsvData.Rows("zones.csv").Select(row => (row[0], row[1].Split(' ').Select(Point).ToArray()))];
 
-    public static IReadOnlyList<string> Names { get; } = [.. Table.Select(z => z.Name)];
+    private static readonly List<string> ZoneNames = [.. Table.Select(z => z.Name)];
+
+    public static IReadOnlyList<Zone> All { get; } = Enum.GetValues<Zone>();
+
+    /// <summary>As files, answers and painters call them, in the order of the zones.</summary>
+    public static IReadOnlyList<string> Names => ZoneNames;
 
     /// <summary>The zones of the face proper, without lids.</summary>
-    public static IReadOnlyList<string> Face { get; } =
-        ["forehead", "temple", "orbit", "cheekbone", "cheek hollow", "nose", "upper lip", "lips", "chin", "jaw"];
+    public static IReadOnlyList<Zone> Face { get; } =
+        [Zone.Forehead, Zone.Temple, Zone.Orbit, Zone.Cheekbone, Zone.CheekHollow, Zone.Nose, Zone.UpperLip, Zone.Lips, Zone.Chin, Zone.Jaw];
 
     /// <summary>Where a wet film soon cracks because the skin moves (common practice).</summary>
-    public static IReadOnlySet<string> Moving { get; } = new HashSet<string> { "lid", "lips", "upper lip" };
+    public static IReadOnlySet<Zone> Moving { get; } = new HashSet<Zone> { Zone.Lid, Zone.Lips, Zone.UpperLip };
+
+    public static string Name(this Zone zone) => Names[(int)zone];
+
+    /// <returns>The zone of that name, or null.</returns>
+    public static Zone? Find(string name) => ZoneNames.IndexOf(name) is >= 0 and var k ? (Zone)k : null;
 
     /// <summary>Outlines of a zone on a body's chart, left and right separately (mid-line zones touch along x = 0).</summary>
-    public static IReadOnlyDictionary<string, Geometry> OnChart(SkinChart chart)
+    public static IReadOnlyDictionary<Zone, Geometry> OnChart(SkinChart chart)
     {
-        var result = new Dictionary<string, Geometry>();
+        var result = new Dictionary<Zone, Geometry>();
         Geometry taken = GeometryFactory.Default.CreatePolygon();
-        foreach (var (name, outline) in Table)
+        foreach (var zone in All)
         {
+            var outline = Table[(int)zone].Outline;
             var right = outline.Select(p => p with { AzimuthRad = -p.AzimuthRad }).ToArray();
             var both = Fixed(OneSide(chart, outline)).Union(Fixed(OneSide(chart, right)));
-            result[name] = Fixed(both.Difference(taken));
+            result[zone] = Fixed(both.Difference(taken));
             taken = taken.Union(both);
         }
 

@@ -14,7 +14,7 @@ public static class CoatCautions
     /// <summary>Lids stay closed until the slowest of a part's coats on them is dry.</summary>
     public static IEnumerable<CautionNote> Lids(string partId, string label, IReadOnlyList<CoatJob> jobs)
     {
-        var onLids = jobs.Where(j => j.PartId == partId && j.Zones.Contains("lid")).ToArray();
+        var onLids = jobs.Where(j => j.PartId == partId && j.Zones.Contains(Zone.Lid)).ToArray();
         if (onLids.Length > 0)
         {
             yield return new(CautionCode.LidsClosed, Severity.Warning) { Parts = [new(partId, label)], Numbers = Numbers(("dries", onLids.Max(j => j.DryingSeconds))) };
@@ -24,7 +24,7 @@ public static class CoatCautions
     public static IEnumerable<CautionNote> For(CoatJob job, Kit kit, double filmUm)
     {
         var paints = job.Mix.Shares.Select(s => PaintOptics.Find(kit, s.Paint)).ToArray();
-        var eyes = job.Zones.Any(z => z is "lid" or "orbit");
+        var eyes = job.Zones.Any(z => z is Zone.Lid or Zone.Orbit);
         CautionNote Note(CautionCode code, Severity severity, PaintDescription paint) =>
             new(code, severity) { Parts = [new(job.PartId, job.PartLabel)], Paint = paint.Id, Names = new Dictionary<string, string> { ["paint"] = paint.Name } };
         foreach (var paint in paints)
@@ -34,7 +34,7 @@ public static class CoatCautions
                 yield return Note(CautionCode.EyeArea, Severity.Stop, paint);
             }
 
-            if (job.Zones.Contains("lips") && !paint.OnLips)
+            if (job.Zones.Contains(Zone.Lips) && !paint.OnLips)
             {
                 yield return Note(CautionCode.LipArea, Severity.Stop, paint);
             }
@@ -45,9 +45,9 @@ public static class CoatCautions
             }
         }
 
-        if (filmUm > MovingSkinFilmUm && job.Zones.FirstOrDefault(Zones.Moving.Contains) is { } moving)
+        if (filmUm > MovingSkinFilmUm && job.Zones.Where(Zones.Moving.Contains).Select(z => (Zone?)z).FirstOrDefault() is { } moving)
         {
-            yield return new(CautionCode.Cracks, Severity.Warning) { Parts = [new(job.PartId, job.PartLabel)], Role = job.Role.Id, Zone = moving, Numbers = Numbers(("film", filmUm)) };
+            yield return new(CautionCode.Cracks, Severity.Warning) { Parts = [new(job.PartId, job.PartLabel)], Role = job.Role.Id, Zone = moving.Name(), Numbers = Numbers(("film", filmUm)) };
         }
     }
 

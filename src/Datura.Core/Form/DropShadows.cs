@@ -23,7 +23,7 @@ public static class DropShadows
         {
             foreach (var (role, mm, _) in KindRelief.Of(part.Kind, part.Part.ReliefMm).Where(h => h.Mm > 0))
             {
-                foreach (var mark in part.Marks.Marks.Where(m => m.Role == role))
+                foreach (var mark in part.Marks.Marks.Where(m => m.Role == role.Id))
                 {
                     if (Mark.Middle([mark]) is { } at && Fall(at, mm, grid, towards) is { } fall)
                     {

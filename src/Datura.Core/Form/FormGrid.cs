@@ -26,9 +26,9 @@ public sealed class FormGrid
 
     private static readonly ConditionalWeakTable<FittedBody, Dictionary<int, FormGrid>> Kept = [];
 
-    private readonly Lazy<string[]> zones;
+    private readonly Lazy<Zone[]> zones;
 
-    private FormGrid(Func<ChartPoint, Vec3> position, Vec3 front, Func<ChartPoint, string> zone, int pixels)
+    private FormGrid(Func<ChartPoint, Vec3> position, Vec3 front, Func<ChartPoint, Zone> zone, int pixels)
     {
         Window = new(pixels);
         Left = (int)Window.ColumnOf(-HalfWidthMm);
@@ -68,7 +68,7 @@ public sealed class FormGrid
     public Vec3 Front { get; }
 
     /// <summary>Zone of each cell.</summary>
-    public IReadOnlyList<string> Zone => zones.Value;
+    public IReadOnlyList<Zone> ZoneOf => zones.Value;
 
     /// <summary>Skin under each cell.</summary>
     public float[] AreaMm2 { get; }
@@ -79,12 +79,12 @@ public sealed class FormGrid
         var known = Kept.GetOrCreateValue(body);
         lock (known)
         {
-            return known.TryGetValue(pixels, out var grid) ? grid : known[pixels] = new(body.Chart.Position, body.Chart.Position(body.Landmark("sellion")), body.ZoneAt, pixels);
+            return known.TryGetValue(pixels, out var grid) ? grid : known[pixels] = new(body.Chart.Position, body.Chart.Position(body.At(Landmark.Sellion)), body.ZoneAt, pixels);
         }
     }
 
     /// <summary>Grid of a surface given by a formula, for laws that are known in closed form.</summary>
-    internal static FormGrid OfSurface(Func<ChartPoint, Vec3> position, int pixels) => new(position, position(new(0, 0)), _ => "", pixels);
+    internal static FormGrid OfSurface(Func<ChartPoint, Vec3> position, int pixels) => new(position, position(new(0, 0)), _ => Zone.Forehead, pixels);
 
     public ChartPoint Middle(int row, int column) => new(Window.XOfColumn(Left + column + 0.5), Window.YOfRow(row + 0.5));
 
@@ -100,9 +100,9 @@ public sealed class FormGrid
     public ChartPoint LampAlong(int cell, Vec3 towards) =>
         cell < 0 ? new(0, 1) : new(Vector3.Dot(towards.Single(), AlongX[cell]), Vector3.Dot(towards.Single(), AlongY[cell]));
 
-    private string[] ZonesOf(Func<ChartPoint, string> zone)
+    private Zone[] ZonesOf(Func<ChartPoint, Zone> zone)
     {
-        var result = new string[Width * Height];
+        var result = new Zone[Width * Height];
         Parallel.For(0, Height, row =>
         {
             for (var column = 0; column < Width; column++)

@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Form;
@@ -15,7 +16,7 @@ public sealed class FormKind : PartKind
 
     public override Family Family => Family.Bone;
 
-    public override IReadOnlyList<string> HangsOn => [];
+    public override IReadOnlyList<Zone> HangsOn => [];
 
     public override IReadOnlyList<ParameterSpec> Parameters => [];
 

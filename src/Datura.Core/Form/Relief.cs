@@ -49,13 +49,14 @@ public sealed class Relief
         {
             foreach (var (role, mm, falloff) in KindRelief.Of(part.Kind, part.Part.ReliefMm))
             {
-                relief.Add([.. part.Marks.Marks.Where(m => m.Role == role)], mm, falloff);
+                relief.Add([.. part.Marks.Marks.Where(m => m.Role == role.Id)], mm, falloff);
             }
         }
 
         foreach (var zone in zones)
         {
-            var outline = zone.Side == Side.Middle ? body.ZoneOutlines[zone.Zone] : body.ZoneOutlines[zone.Zone].Intersection(Half(zone.Side));
+            var whole = body.ZoneOutlines[Zones.Find(zone.Zone) ?? throw new ArgumentException($"There is no zone called {zone.Zone}.")];
+            var outline = zone.Side == Side.Middle ? whole : whole.Intersection(Half(zone.Side));
             relief.Add([new RegionMark("zone", zone.Side, outline, 0.5)], zone.Mm, zone.FalloffMm);
         }
 

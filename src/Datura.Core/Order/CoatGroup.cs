@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Order;
@@ -45,11 +46,11 @@ public sealed class CoatGroup
 
     public double DryingSeconds => Jobs.Max(j => j.DryingSeconds);
 
-    public IReadOnlyList<string> Zones { get; }
+    public IReadOnlyList<Zone> Zones { get; }
 
     public IReadOnlyList<Pose> Poses { get; }
 
-    public bool OnLipsOnly => Stage == Stage.BodyColour && Zones.Contains("lips") && Zones.All(z => z is "lips" or "upper lip" or "chin");
+    public bool OnLipsOnly => Stage == Stage.BodyColour && Zones.Contains(Zone.Lips) && Zones.All(z => z is Zone.Lips or Zone.UpperLip or Zone.Chin);
 
     /// <summary>In words, for waits and reasons.</summary>
     public string Words

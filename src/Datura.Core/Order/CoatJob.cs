@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -25,7 +26,7 @@ public sealed record CoatJob(
     int Coats,
     IReadOnlyList<Mark> Marks,
     Footprint Footprint,
-    IReadOnlyList<string> Zones,
+    IReadOnlyList<Zone> Zones,
     double AreaMm2,
     double LineMm,
     double Lightness,
@@ -69,7 +70,7 @@ public sealed record CoatJob(
             // A line wider than the tool is filled as an area is; the slower of the two counts.
             var drawing = Math.Max(line / rate.LineMmPerSecond, Coats * WideLineMm2 / 100 / rate.AreaCm2PerMinute * 60);
             drawing += Coats * EdgeMm / rate.LineMmPerSecond;
-            var filling = area / rate.AreaCm2PerMinute * 60 * (Zones.Contains("lid") ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
+            var filling = area / rate.AreaCm2PerMinute * 60 * (Zones.Contains(Zone.Lid) ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
             var reloads = Math.Floor(area / rate.AreaCm2PerLoad) + Math.Floor(line / rate.LineMmPerLoad);
             var dots = Marks.Count(m => m is DotMark);
             return filling + drawing + reloads * Pace.Of(Rates.Reloading)
@@ -82,7 +83,7 @@ public sealed record CoatJob(
         : Marks.OfType<RegionMark>().Where(r => r.EdgeMm <= Rates.DrawnEdgeMm && r.Outline.Area > Rates.OutlinedMm2).Sum(r => r.Outline.Length);
 
     // Figures that lie on lids alone are pressed on the same spot until the colours run into each other.
-    private int LidsAlone => Tool is Tool.Sponge or Tool.HalfRoundSponge && Zones.Contains("lid") && Zones.All(z => z is "lid" or "orbit") && AreaMm2 < 2000 ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
+    private int LidsAlone => Tool is Tool.Sponge or Tool.HalfRoundSponge && Zones.Contains(Zone.Lid) && Zones.All(z => z is Zone.Lid or Zone.Orbit) && AreaMm2 < 2000 ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
 
     // Area of lines that are wider than their tool.
     private double WideLineMm2

@@ -45,7 +45,7 @@ public static class CoatJobs
                     Pace = pace ?? Pace.Usual,
                     Priority = part.Part.Priority,
                     Reserved = part.Part.Reserved && part.Kind.Roles[0].Id == role.Id,
-                    ThroughStencil = part.Kind.StencilRoles.Contains(role.Id),
+                    ThroughStencil = part.Kind.StencilRoles.Contains(role),
                 });
             }
         }

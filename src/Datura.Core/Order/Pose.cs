@@ -1,3 +1,5 @@
+using Datura.Core.Body;
+
 namespace Datura.Core.Order;
 
 /// <summary>How the wearer holds still, as the painter asks for it (cues: common practice).</summary>
@@ -14,31 +16,31 @@ public enum Pose
 public static class Poses
 {
     /// <summary>The poses that a step over these zones needs, in the order in which to ask for them.</summary>
-    public static IReadOnlyList<Pose> For(IReadOnlyCollection<string> zones)
+    public static IReadOnlyList<Pose> For(IReadOnlyCollection<Zone> zones)
     {
         var poses = new List<Pose>();
-        if (zones.Any(z => z is "forehead" or "nose" or "cheekbone" or "upper lip" or "chin" or "orbit" or "sternum" or "chest" or "collar"))
+        if (zones.Any(z => z is Zone.Forehead or Zone.Nose or Zone.Cheekbone or Zone.UpperLip or Zone.Chin or Zone.Orbit or Zone.Sternum or Zone.Chest or Zone.Collar))
         {
             poses.Add(Pose.Front);
         }
 
-        if (zones.Contains("lid"))
+        if (zones.Contains(Zone.Lid))
         {
             poses.Add(Pose.EyesClosed);
         }
 
-        if (zones.Contains("lips"))
+        if (zones.Contains(Zone.Lips))
         {
             poses.Add(Pose.LipsTogether);
         }
 
-        if (zones.Any(z => z is "under-jaw" or "neck front"))
+        if (zones.Any(z => z is Zone.UnderJaw or Zone.NeckFront))
         {
             poses.Add(Pose.ChinUp);
         }
 
         // Temple and cheek are reached from the front as well; only what lies on them alone is worth a turn.
-        if (zones.Any(z => z is "ear" or "neck side") || zones.All(z => z is "temple" or "cheek hollow" or "jaw" or "scalp"))
+        if (zones.Any(z => z is Zone.Ear or Zone.NeckSide) || zones.All(z => z is Zone.Temple or Zone.CheekHollow or Zone.Jaw or Zone.Scalp))
         {
             poses.Add(Pose.TurnHead);
         }

@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Paint;
@@ -53,7 +54,7 @@ public static class StandIns
         return found.Count == 0 ? (look, []) : (look with { Parts = parts }, found);
     }
 
-    private static (PaintMix Mix, double? DeltaE)? Nearest(PaintMix mix, bool split, CoatRole role, IReadOnlyList<string> zones, Kit kit, Kit? own)
+    private static (PaintMix Mix, double? DeltaE)? Nearest(PaintMix mix, bool split, CoatRole role, IReadOnlyList<Zone> zones, Kit kit, Kit? own)
     {
         if (own is null || mix.Shares.Any(s => own.Paints.All(p => p.Id != s.Paint)))
         {
@@ -92,9 +93,9 @@ public static class StandIns
     }
 
     // What may go near eyes or on lips, where the part hangs there; all when the kit has nothing such.
-    private static PaintDescription[] Allowed(IReadOnlyList<PaintDescription> paints, IReadOnlyList<string> zones)
+    private static PaintDescription[] Allowed(IReadOnlyList<PaintDescription> paints, IReadOnlyList<Zone> zones)
     {
-        var may = paints.Where(p => (p.NearEyes || !zones.Any(z => z is "lid" or "orbit")) && (p.OnLips || !zones.Contains("lips"))).ToArray();
+        var may = paints.Where(p => (p.NearEyes || !zones.Any(z => z is Zone.Lid or Zone.Orbit)) && (p.OnLips || !zones.Contains(Zone.Lips))).ToArray();
         return may.Length > 0 ? may : [.. paints];
     }
 

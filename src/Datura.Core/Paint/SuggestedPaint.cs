@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Paint;
@@ -10,10 +11,10 @@ public static class SuggestedPaint
 
     /// <param name="zones">Where the part hangs; decides whether eye or lip paints are needed.</param>
     /// <returns>The paint's id, or null when the kit has none that may go there.</returns>
-    public static string? For(CoatRole role, IReadOnlyList<string> zones, Kit kit) => kit.Paints
+    public static string? For(CoatRole role, IReadOnlyList<Zone> zones, Kit kit) => kit.Paints
         .Where(p => Materials.Mixes(p.Material) && p.Material is not Material.Metallic || p.Material is Material.Powder)
-        .Where(p => p.NearEyes || !zones.Any(z => z is "lid" or "orbit"))
-        .Where(p => p.OnLips || !zones.Contains("lips"))
+        .Where(p => p.NearEyes || !zones.Any(z => z is Zone.Lid or Zone.Orbit))
+        .Where(p => p.OnLips || !zones.Contains(Zone.Lips))
         .Where(p => p.Material is not (Material.Powder or Material.Pigment) || role.Tool == Tool.SoftBrush)
         .OrderBy(p => Fit(p, role)).Select(p => p.Id).FirstOrDefault();
 

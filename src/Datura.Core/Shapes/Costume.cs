@@ -23,9 +23,9 @@ public sealed record Costume(double NecklineMm, NecklineShape Shape = NecklineSh
     public IReadOnlyList<ChartPoint> Edge(FittedBody body)
     {
         const int pieces = 24;
-        var bottom = body.Go(body.Landmark("suprasternale"), -Math.PI / 2, NecklineMm).YMm;
+        var bottom = body.Go(body.At(Landmark.Suprasternale), -Math.PI / 2, NecklineMm).YMm;
         // Beside the neck the edge lies on the trapezius, or as high as the costume reaches in front.
-        var top = Math.Max(bottom, body.Landmark("clavicle_inner_left").YMm + 14);
+        var top = Math.Max(bottom, body.At(Landmark.ClavicleInner.Left).YMm + 14);
         var half = WidthMm / 2;
         var edge = new List<ChartPoint>();
         for (var k = -pieces; k <= pieces; k++)

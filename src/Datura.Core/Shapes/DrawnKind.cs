@@ -15,7 +15,7 @@ public enum Family
 
 /// <summary>A kind whose description is given in one piece, so that its file holds little but its drawing.</summary>
 public abstract class DrawnKind(
-    string id, string label, Family family, IReadOnlyList<string> hangsOn, IReadOnlyList<CoatRole> roles,
+    string id, string label, Family family, IReadOnlyList<Zone> hangsOn, IReadOnlyList<CoatRole> roles,
     IReadOnlyList<ParameterSpec> parameters, bool sided = true, bool reserved = false) : PartKind
 {
     public override string Id => id;
@@ -24,7 +24,7 @@ public abstract class DrawnKind(
 
     public override Family Family => family;
 
-    public override IReadOnlyList<string> HangsOn => hangsOn;
+    public override IReadOnlyList<Zone> HangsOn => hangsOn;
 
     public override IReadOnlyList<CoatRole> Roles => roles;
 

@@ -35,15 +35,15 @@ public static class Handles
             handles.Add(new("moved", "Move", "mm", middle, new(1, 0), 0, -Move.MostMm, Move.MostMm));
         }
 
-        var context = new PartContext(body, kind, part, costume, side);
-        foreach (var spec in kind.Parameters.Where(p => p.Type is ParameterType.LengthMm or ParameterType.AngleDeg))
+        var context = new PartContext(body, part, costume, side);
+        foreach (var spec in kind.Parameters.OfType<NumberSpec>().Where(p => p.Type is ParameterType.LengthMm or ParameterType.AngleDeg))
         {
             if (handles.Count == MostHandles)
             {
                 break;
             }
 
-            var value = context.Number(spec.Id);
+            var value = context.Number(spec);
             var change = value + 2 * spec.Step > spec.Most ? -2 * spec.Step : 2 * spec.Step;
             var numbers = new Dictionary<string, double>(part.Numbers) { [spec.Id] = value + change };
             var moved = Marks(part with { Numbers = numbers });

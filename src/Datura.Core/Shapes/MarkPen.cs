@@ -26,9 +26,9 @@ public sealed class MarkPen(PartContext context)
     public void Say(string label, double value, string unit, string against = "") => sizes.Add(new(label, value, unit, against));
 
     /// <summary>A filled figure from an outline.</summary>
-    public void Fill(string role, IReadOnlyList<ChartPoint> outline, double edgeMm = 0.8) => Fill(role, Curves.Polygon(outline), edgeMm);
+    public void Fill(CoatRole role, IReadOnlyList<ChartPoint> outline, double edgeMm = 0.8) => Fill(role, Curves.Polygon(outline), edgeMm);
 
-    public void Fill(string role, Geometry outline, double edgeMm = 0.8, Fade? fade = null)
+    public void Fill(CoatRole role, Geometry outline, double edgeMm = 0.8, Fade? fade = null)
     {
         if (outline.IsEmpty)
         {
@@ -36,12 +36,12 @@ public sealed class MarkPen(PartContext context)
         }
 
         var mm2 = context.Body.Chart.AreaMm2(outline);
-        marks.Add(new RegionMark(role, context.Side, outline, edgeMm, fade) { OnSkin = mm2 });
+        marks.Add(new RegionMark(role.Id, context.Side, outline, edgeMm, fade) { OnSkin = mm2 });
         areaMm2 += mm2;
     }
 
     /// <summary>A line whose width follows a profile over its length, 0 to 1.</summary>
-    public void Stroke(string role, IReadOnlyList<ChartPoint> path, Func<double, double> widthMm)
+    public void Stroke(CoatRole role, IReadOnlyList<ChartPoint> path, Func<double, double> widthMm)
     {
         if (path.Count < 2)
         {
@@ -49,11 +49,11 @@ public sealed class MarkPen(PartContext context)
         }
 
         var mm = context.Body.LineMm(path);
-        marks.Add(new StrokeMark(role, context.Side, path, [.. path.Select((_, k) => Math.Max(0.3, widthMm((double)k / (path.Count - 1))))]) { OnSkin = mm });
+        marks.Add(new StrokeMark(role.Id, context.Side, path, [.. path.Select((_, k) => Math.Max(0.3, widthMm((double)k / (path.Count - 1))))]) { OnSkin = mm });
         lineMm += mm;
     }
 
-    public void Dot(string role, ChartPoint at, double diameterMm) => marks.Add(new DotMark(role, context.Side, at, Math.Max(0.5, diameterMm)));
+    public void Dot(CoatRole role, ChartPoint at, double diameterMm) => marks.Add(new DotMark(role.Id, context.Side, at, Math.Max(0.5, diameterMm)));
 }
 
 /// <summary>How a stroke's width runs from its start to its end.</summary>

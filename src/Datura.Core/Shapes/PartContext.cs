@@ -3,7 +3,7 @@ using Datura.Core.Body;
 namespace Datura.Core.Shapes;
 
 /// <summary>What a kind may look at while it draws one side of a part.</summary>
-public sealed class PartContext(FittedBody body, PartKind kind, Part part, Costume costume, Side side)
+public sealed class PartContext(FittedBody body, Part part, Costume costume, Side side)
 {
     private readonly SeededRandom handOfThisSide = SeededRandom.For(part.Seed, $"{part.Id}/{side}");
 
@@ -20,12 +20,9 @@ public sealed class PartContext(FittedBody body, PartKind kind, Part part, Costu
     public SeededRandom Design { get; } = SeededRandom.For(part.Seed, part.Kind);
 
     /// <summary>Value of a parameter, the face's default where the painter set none, kept within its limits.</summary>
-    public double Number(string id)
-    {
-        var spec = kind.Parameters.First(p => p.Id == id);
-        var value = part.Numbers.TryGetValue(id, out var set) ? set : spec.Default(body);
-        return Math.Clamp(value, spec.Least, spec.Most);
-    }
+    public double Number(NumberSpec spec) => Math.Clamp(part.Numbers.TryGetValue(spec.Id, out var set) ? set : spec.Default(body), spec.Least, spec.Most);
+
+    public int Count(CountSpec spec) => (int)Math.Round(Number(spec));
 
     /// <summary>A length that a hand would not hit twice the same: with full unevenness it is up to 8 % off.</summary>
     public double Uneven(double lengthMm) => lengthMm * (1 + 0.08 * part.Unevenness * handOfThisSide.Either());
@@ -33,16 +30,15 @@ public sealed class PartContext(FittedBody body, PartKind kind, Part part, Costu
     /// <summary>An angle, up to 4° off with full unevenness.</summary>
     public double UnevenAngle(double rad) => rad + 4 * Math.PI / 180 * part.Unevenness * handOfThisSide.Either();
 
-    public string Word(string id)
-    {
-        var spec = kind.Parameters.First(p => p.Id == id);
-        return part.Words.TryGetValue(id, out var word) && spec.Choices.Contains(word) ? word : spec.Choices[(int)spec.Default(body)];
-    }
+    public string Word(ChoiceSpec spec) =>
+        part.Words.TryGetValue(spec.Id, out var word) && spec.Choices.Contains(word) ? word : spec.Choices[(int)spec.Default(body)];
 
-    public IReadOnlyList<string> ZoneSet(string id) =>
-        part.Zones.TryGetValue(id, out var zones) ? zones : kind.Parameters.First(p => p.Id == id).Choices;
+    /// <summary>A choice whose words are names of zones.</summary>
+    public Zone Zone(ChoiceSpec spec) => Core.Body.Zones.Find(Word(spec))!.Value;
+
+    public IReadOnlyList<Zone> Zones(ZonesSpec spec) =>
+        part.Zones.TryGetValue(spec.Id, out var zones) ? [.. zones.Select(Core.Body.Zones.Find).OfType<Zone>()] : spec.Standard;
 
     /// <summary>Landmark of the wearer's left, or of the mid-line.</summary>
-    public ChartPoint At(string landmark) =>
-        body.LandmarksOnChart.TryGetValue(landmark + "_left", out var left) ? left : body.Landmark(landmark);
+    public ChartPoint At(Landmark landmark) => body.At(landmark);
 }

@@ -8,17 +8,17 @@ public static class PartField
 {
     private const double SampleMm = 4;
 
-    private static readonly ConcurrentDictionary<string, IReadOnlySet<string>> Known = new();
+    private static readonly ConcurrentDictionary<string, IReadOnlySet<Zone>> Known = new();
 
-    public static IReadOnlySet<string> Of(PartKind kind, IReadOnlyDictionary<string, string> words) => Known.GetOrAdd(
+    public static IReadOnlySet<Zone> Of(PartKind kind, IReadOnlyDictionary<string, string> words) => Known.GetOrAdd(
         string.Join('|', words.OrderBy(w => w.Key, StringComparer.Ordinal).Select(w => $"{w.Key}={w.Value}").Prepend(kind.Id)), _ => Found(kind, words));
 
     /// <summary>How much of a part's marks lies outside its field, 0 to 1, and on which zones.</summary>
-    public static (double Share, IReadOnlyList<string> Zones) Outside(PartKind kind, Part part, PartMarks marks, FittedBody body)
+    public static (double Share, IReadOnlyList<Zone> Zones) Outside(PartKind kind, Part part, PartMarks marks, FittedBody body)
     {
         var field = Of(kind, part.Words);
         var all = 0;
-        var outside = new Dictionary<string, int>();
+        var outside = new Dictionary<Zone, int>();
         foreach (var at in Samples(marks))
         {
             all++;
@@ -41,7 +41,7 @@ public static class PartField
         _ => [],
     });
 
-    private static HashSet<string> Found(PartKind kind, IReadOnlyDictionary<string, string> words)
+    private static HashSet<Zone> Found(PartKind kind, IReadOnlyDictionary<string, string> words)
     {
         var part = new Part(
             kind.Id, kind.Id, Sides.Both, 0, 1, Priority.Must, false, new Dictionary<string, double>(), words,

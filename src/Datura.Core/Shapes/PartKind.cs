@@ -18,7 +18,7 @@ public abstract class PartKind
     public abstract Family Family { get; }
 
     /// <summary>Zones that offer this kind when pointed at.</summary>
-    public abstract IReadOnlyList<string> HangsOn { get; }
+    public abstract IReadOnlyList<Zone> HangsOn { get; }
 
     public abstract IReadOnlyList<ParameterSpec> Parameters { get; }
 
@@ -52,20 +52,20 @@ public abstract class PartKind
     public virtual IReadOnlyList<string> StandsIn => [];
 
     /// <summary>Roles that go on through a mesh or a cut card.</summary>
-    public virtual IReadOnlyList<string> StencilRoles => [];
+    public virtual IReadOnlyList<CoatRole> StencilRoles => [];
 
     /// <summary>What a character with this part usually has too; null when it stands for itself.</summary>
     public virtual Companion? UsuallyWith => null;
 
     /// <summary>Choices that suit the zone a new part was pointed at; none unless the kind says so.</summary>
-    public virtual IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>();
+    public virtual IReadOnlyDictionary<string, string> WordsFor(Zone zone) => new Dictionary<string, string>();
 
     /// <summary>Marks on the asked-for sides and the lengths that matter.</summary>
     public PartMarks Expand(FittedBody body, Part part, Costume costume)
     {
         if (!Sided)
         {
-            var (marks, sizes) = OneSide(new(body, this, part, costume, Side.Middle));
+            var (marks, sizes) = OneSide(new(body, part, costume, Side.Middle));
             return new([.. Moved(marks, part, body)], [.. sizes]);
         }
 
@@ -74,7 +74,7 @@ public abstract class PartKind
         foreach (var side in part.Sides == Sides.Both ? new[] { Side.Left, Side.Right } : [part.Sides == Sides.Left ? Side.Left : Side.Right])
         {
             // Kinds draw on the wearer's left; the right side is its mirror image.
-            var (drawn, sizes) = OneSide(new(body, this, part, costume, side));
+            var (drawn, sizes) = OneSide(new(body, part, costume, side));
             var marks = Moved(drawn, part, body);
             all.AddRange(side == Side.Right ? marks.Select(m => Mirror.Of(m, body)) : marks);
             if (lines.Count == 0)

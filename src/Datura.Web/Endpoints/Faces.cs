@@ -52,8 +52,8 @@ public static class FaceEndpoints
         {
             var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
             return TypedResults.Ok(new BodyResource(
-                ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart,
-                body.ZoneOutlines.ToDictionary(z => z.Key, z => Rings(z.Value))));
+                ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart.ToDictionary(l => l.Key.Id, l => l.Value),
+                body.ZoneOutlines.ToDictionary(z => z.Key.Name(), z => Rings(z.Value))));
         })
             .Called("readBody", "The body of a face for pointing: landmarks and zones.");
         faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans, CancellationToken cancel) =>
@@ -79,14 +79,10 @@ public static class FaceEndpoints
             .Gives("model/gltf-binary");
         faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
-            if (!Zones.Names.Contains(zone))
-            {
-                throw new BadInputException("zone", $"There is no zone called {zone}.");
-            }
-
+            var at = Zones.Find(zone) ?? throw new BadInputException("zone", $"There is no zone called {zone}.");
             var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
             var costume = (await library.SettingAsync(setting, cancel)).Costume;
-            var offers = NewPart.Offers(zone, body, await library.KitAsync(kit, cancel), costume);
+            var offers = NewPart.Offers(at, body, await library.KitAsync(kit, cancel), costume);
             return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
         })
             .Called("listOffers", "The parts that can be hung on a zone.");

@@ -21,7 +21,7 @@ public class BodyLawTests
     [Fact]
     public void SidesDifferOnlyWhereSaid()
     {
-        double Above(SkinGrid skin, string landmark) => skin.Position(Landmarks.At(landmark + "_left")).Y - skin.Position(Landmarks.At(landmark + "_right")).Y;
+        double Above(SkinGrid skin, string landmark) => skin.Position(Landmarks.At(new Landmark(landmark).Left)).Y - skin.Position(Landmarks.At(new Landmark(landmark).Right)).Y;
         var even = BodyFit.Fit(MeasurePresets.All[0].MeasuresMm).Skin;
         Assert.All(new[] { "brow_peak", "exocanthion", "cheilion", "alare" }, l => Assert.Equal(0, Above(even, l), 1e-9));
         var brows = BodyFit.Fit(new Dictionary<string, double>(MeasurePresets.All[0].MeasuresMm) { ["browDifference"] = 5 }).Skin;

@@ -9,7 +9,7 @@ public class BodyTests
     public void TheReferenceMeasuresGiveTheMeanAdult()
     {
         var skin = FittedBody.For(Measures.Reference).Skin;
-        foreach (var name in new[] { "pronasale", "cheilion_left", "acromion_right", "suprasternale" })
+        foreach (var name in new[] { Landmark.Pronasale, Landmark.Cheilion.Left, Landmark.Acromion.Right, Landmark.Suprasternale })
         {
             var at = Landmarks.At(name);
             Assert.Equal(0, skin.Position(at).DistanceTo(FittedBody.Reference.Skin.Position(at)), 0.2);
@@ -53,7 +53,7 @@ public class BodyTests
     public void OneFaceMeasureChangesNothingOnTheChest()
     {
         var wide = FittedBody.For(new Dictionary<string, double>(Measures.Reference) { ["mouthWidth"] = 58 });
-        var at = Landmarks.At("midsternale");
+        var at = Landmarks.At(Landmark.Midsternale);
         Assert.Equal(0, wide.Skin.Position(at).DistanceTo(FittedBody.Reference.Skin.Position(at)), 0.2);
     }
 
@@ -89,7 +89,7 @@ public class BodyTests
     public void GoingALengthAndBackEndsWhereItBegan()
     {
         var body = DemoWorld.Body;
-        var start = body.Landmark("cheekbone_left");
+        var start = body.At(Landmark.Cheekbone.Left);
         foreach (var direction in new[] { 0.0, 0.7, 2.1, 4.4 })
         {
             var there = body.Go(start, direction, 25);

@@ -130,13 +130,13 @@ public class MeasureTests
         var even = FittedBody.For(MeasurePresets.All[1].MeasuresMm);
         var uneven = FittedBody.For(new Dictionary<string, double>(MeasurePresets.All[1].MeasuresMm) { ["browDifference"] = 4, ["mouthDifference"] = -5 });
         double Above(FittedBody body, string landmark) =>
-            body.Skin.Position(Landmarks.At(landmark + "_left")).Y - body.Skin.Position(Landmarks.At(landmark + "_right")).Y;
+            body.Skin.Position(Landmarks.At(new Landmark(landmark).Left)).Y - body.Skin.Position(Landmarks.At(new Landmark(landmark).Right)).Y;
         Assert.False(even.IsUneven);
         Assert.True(uneven.IsUneven);
         Assert.Equal(4, Above(uneven, "brow_peak"), 0.05);
         Assert.Equal(-5, Above(uneven, "cheilion"), 0.05);
         // The mirror image of a place of anatomy is that anatomy on the other side.
-        Assert.InRange((uneven.Mirrored(uneven.Landmark("cheilion_left")) - uneven.Landmark("cheilion_right")).Length(), 0, 0.05);
+        Assert.InRange((uneven.Mirrored(uneven.At(Landmark.Cheilion.Left)) - uneven.At(Landmark.Cheilion.Right)).Length(), 0, 0.05);
     }
 
     private static Dictionary<string, double> Adult() => new()

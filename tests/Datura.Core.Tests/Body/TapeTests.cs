@@ -24,7 +24,7 @@ public class TapeTests
         foreach (var body in Bodies)
         {
             var skin = body.Skin;
-            foreach (var near in new[] { "sellion", "labiale_inferius", "cheekbone_left" })
+            foreach (var near in new[] { Landmark.Sellion, Landmark.LabialeInferius, Landmark.Cheekbone.Left })
             {
                 var start = Landmarks.At(near);
                 var (row, column) = ((int)Math.Round(start.HeightMm - skin.LowestMm), (int)Math.Round((start.AzimuthRad + Math.PI) / (2 * Math.PI) * skin.Columns));
@@ -48,7 +48,7 @@ public class TapeTests
     {
         foreach (var body in Bodies)
         {
-            var (top, low) = (new ChartPoint(0, 0), body.Landmark("mouth_line"));
+            var (top, low) = (new ChartPoint(0, 0), body.At(Landmark.MouthLine));
             var direct = body.TapeMm(top, low);
             Assert.All(new[] { 4.0, 8, 12, 16 }.SelectMany(x => new[] { -30.0, -25, -20, -15 }.Select(y => new ChartPoint(x, y))), by =>
                 Assert.True(direct <= body.TapeMm(top, by) + body.TapeMm(by, low) + 0.2, $"by way of {by}"));
@@ -61,7 +61,7 @@ public class TapeTests
         var random = new Random(11);
         ChartPoint Somewhere(FittedBody body)
         {
-            var zone = body.ZoneOutlines[new[] { "forehead", "cheekbone", "nose", "upper lip", "chin", "neck front", "orbit", "lips" }[random.Next(8)]].EnvelopeInternal;
+            var zone = body.ZoneOutlines[new[] { Zone.Forehead, Zone.Cheekbone, Zone.Nose, Zone.UpperLip, Zone.Chin, Zone.NeckFront, Zone.Orbit, Zone.Lips }[random.Next(8)]].EnvelopeInternal;
             return new((random.Next(2) == 0 ? 1 : -1) * zone.MaxX * random.NextDouble(), zone.MinY + random.NextDouble() * zone.Height);
         }
 

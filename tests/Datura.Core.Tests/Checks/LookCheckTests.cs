@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Wording;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -40,7 +41,7 @@ public class LookCheckTests
     {
         var belongs = zones.Replace('|', ' ').Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet();
         var at = DemoWorld.Expand(DemoWorld.Part(kind), body).Marks.OfType<RegionMark>().SelectMany(m => Curves.Every(3, [.. m.Outline.Coordinates.Select(c => new Datura.Core.Body.ChartPoint(c.X, c.Y))])).Select(body.ZoneAt).ToArray();
-        Assert.InRange(at.Count(z => !z.Split(' ').All(belongs.Contains)), 0, at.Length / 10);
+        Assert.InRange(at.Count(z => !z.Name().Split(' ').All(belongs.Contains)), 0, at.Length / 10);
     });
 
     // The farther a part is moved off, the more of it is reported, and of what comes to lie on another part of the body all.

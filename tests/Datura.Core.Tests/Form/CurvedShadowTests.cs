@@ -19,7 +19,7 @@ public class CurvedShadowTests
     [InlineData("cheekbone_left", 8, 9, 20, 55, 0.85)]
     public void TheShadowLiesWhereRaysAreStopped(string landmark, double radiusMm, double heightMm, double azimuthDeg, double elevationDeg, double shared)
     {
-        var at = DemoWorld.Body.Landmark(landmark) + new ChartPoint(0, landmark == "glabella" ? 15 : 4);
+        var at = DemoWorld.Body.At(new(landmark)) + new ChartPoint(0, landmark == "glabella" ? 15 : 4);
         var knob = Relief.Of(Grid, p => (p - at).Length() is var d && d < radiusMm ? heightMm * Math.Cos(d / radiusMm * Math.PI / 2) : 0);
         var lamp = new LampPlace(azimuthDeg, elevationDeg, 0.5);
         var (shadows, sin) = (new CastShadow(knob), (float)Math.Sin(lamp.SpreadDeg * Math.PI / 180));

@@ -36,8 +36,8 @@ public class FormPlanTests
             var body = DemoWorld.Bodies[face.Id];
             var form = Planner.Plan(new("Bare", "", Mapping.Freehand, [], 0, FormWish.Usual), face, body, DemoWorld.Kit, DemoWorld.Parade).Form!;
             float At(ChartPoint at) => form.Bands.Painted[form.Map.Grid.CellAt(at)];
-            Assert.True(form.Map.Change[form.Map.Grid.CellAt(body.Landmark("gonion_left") + new ChartPoint(-8, -14))] < 0);
-            Assert.True(At(body.Landmark("pronasale") + new ChartPoint(0, 9)) >= 0);
+            Assert.True(form.Map.Change[form.Map.Grid.CellAt(body.At(Landmark.Gonion.Left) + new ChartPoint(-8, -14))] < 0);
+            Assert.True(At(body.At(Landmark.Pronasale) + new ChartPoint(0, 9)) >= 0);
             Assert.Contains(form.Places, p => !p.IsLight && p.Zone is "under-jaw" or "cheek hollow" or "temple");
         }
     }
@@ -145,7 +145,7 @@ public class FormPlanTests
 
     [Fact]
     public void EveryHeightOfAKindBelongsToARoleItHas() => Assert.All(PartKinds.All, kind =>
-        Assert.All(KindRelief.Of(kind, null), h => Assert.Contains(kind.Roles, r => r.Id == h.Role)));
+        Assert.All(KindRelief.Of(kind, null), h => Assert.Contains(h.Role, kind.Roles)));
 
     [Fact]
     public void ThePaintersOwnHeightScalesTheKinds()
@@ -163,7 +163,7 @@ public class FormPlanTests
         {
             var wish = FormWish.Usual with { Zones = [new("temple", Side.Middle, mm, 18)] };
             var form = Planned(new("Bare", "", Mapping.Freehand, []), 0, wish).Form!;
-            return Enumerable.Range(0, form.Map.Change.Length).Where(n => form.Map.On[n] && DemoWorld.Body.ZoneAt(form.Map.Grid.Middle(n / form.Map.Grid.Width, n % form.Map.Grid.Width)) == "temple").Min(n => form.Map.Change[n]);
+            return Enumerable.Range(0, form.Map.Change.Length).Where(n => form.Map.On[n] && DemoWorld.Body.ZoneAt(form.Map.Grid.Middle(n / form.Map.Grid.Width, n % form.Map.Grid.Width)) == Zone.Temple).Min(n => form.Map.Change[n]);
         }
 
         Assert.True(Deepest(-6) < Deepest(0) - 2);

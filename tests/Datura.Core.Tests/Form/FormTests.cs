@@ -13,7 +13,7 @@ public class FormTests
 {
     private static readonly FormGrid Grid = FormGrid.Of(DemoWorld.Body, 384);
 
-    private static readonly bool[] Face = Cells(at => DemoWorld.Body.ZoneAt(at) is "forehead" or "cheekbone" or "cheek hollow" or "temple" or "nose" or "chin" or "jaw" or "upper lip" or "orbit");
+    private static readonly bool[] Face = Cells(at => DemoWorld.Body.ZoneAt(at) is Zone.Forehead or Zone.Cheekbone or Zone.CheekHollow or Zone.Temple or Zone.Nose or Zone.Chin or Zone.Jaw or Zone.UpperLip or Zone.Orbit);
 
     private static readonly ToneBounds Unlimited = new(0, 100);
 
@@ -115,7 +115,7 @@ public class FormTests
     [Fact]
     public void HollowsAndBumpsAreShadedOppositeWays()
     {
-        var at = DemoWorld.Body.Landmark("glabella");
+        var at = DemoWorld.Body.At(Landmark.Glabella);
         float Change(Relief relief, double up) => Map(relief, 1).Change[Grid.CellAt(at + new ChartPoint(0, up))];
         Assert.True(Change(Bump(-5, 10), 5) < Change(Bump(-5, 10), -5));
         Assert.True(Change(Bump(5, 10), 5) > Change(Bump(5, 10), -5));
@@ -130,7 +130,7 @@ public class FormTests
     {
         var grid = FormGrid.Of(DemoWorld.Body);
         // The breast bone is the flattest place of a body.
-        var at = DemoWorld.Body.Landmark("midsternale");
+        var at = DemoWorld.Body.At(Landmark.Midsternale);
         var n = grid.CellAt(at + new ChartPoint(0, 12));
         var (normal, up) = (grid.Normal[n], Vector3.Normalize(grid.AlongY[n] - Vector3.Dot(grid.AlongY[n], grid.Normal[n]) * grid.Normal[n]));
         var (sin, cos) = Math.SinCos(elevationDeg * Math.PI / 180);
@@ -190,7 +190,7 @@ public class FormTests
     [Fact]
     public void OutlinesKeepAreasAndHoles()
     {
-        var centre = DemoWorld.Body.Landmark("sellion");
+        var centre = DemoWorld.Body.At(Landmark.Sellion);
         Geometry Outline(double inner, double outer)
         {
             var field = new float[Grid.Width * Grid.Height];
@@ -221,7 +221,7 @@ public class FormTests
 
     private static Relief Bump(double heightMm, double radiusMm)
     {
-        var at = DemoWorld.Body.Landmark("glabella");
+        var at = DemoWorld.Body.At(Landmark.Glabella);
         return Relief.Of(Grid, p => heightMm * Math.Exp(-Math.Pow((p - at).Length() / radiusMm, 2)));
     }
 

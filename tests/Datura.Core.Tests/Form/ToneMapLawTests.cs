@@ -37,7 +37,7 @@ public class ToneMapLawTests
     public void HalfShadeIsAsWideAsTheLamp()
     {
         const double height = 10, elevation = 45, spread = 8;
-        var at = DemoWorld.Body.Landmark("midsternale");
+        var at = DemoWorld.Body.At(Landmark.Midsternale);
         var n = Grid.CellAt(at + new ChartPoint(0, 12));
         var up = Vector3.Normalize(Grid.AlongY[n] - Vector3.Dot(Grid.AlongY[n], Grid.Normal[n]) * Grid.Normal[n]);
         var towards = (float)Math.Sin(elevation * Math.PI / 180) * Grid.Normal[n] + (float)Math.Cos(elevation * Math.PI / 180) * up;

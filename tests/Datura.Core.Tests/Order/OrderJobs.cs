@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -11,7 +12,7 @@ internal static class OrderJobs
 
     /// <summary>A coat with one dot at a place; coats at the same place overlap.</summary>
     /// <param name="workSeconds">Brush on skin.</param>
-    public static CoatJob Of(string name, Stage stage, double workSeconds, double drySeconds, int place, double lightness = 50, Tool tool = Tool.Round3, int parts = 1, Priority priority = Priority.Nice, string zone = "forehead") => new(
+    public static CoatJob Of(string name, Stage stage, double workSeconds, double drySeconds, int place, double lightness = 50, Tool tool = Tool.Round3, int parts = 1, Priority priority = Priority.Nice, Zone zone = Zone.Forehead) => new(
         name, place, name, new("x", "X", stage, tool, 1, lightness), 0, tool, new([new(Paint, parts)]), CoatLay.Usual, 1, [],
         Footprint.Of([new DotMark("x", Side.Middle, new(25 * place, 20), 10)]), [zone], 0, workSeconds * Rates.Of(tool).LineMmPerSecond, lightness, drySeconds)
     {
@@ -25,6 +26,6 @@ internal static class OrderJobs
         var random = new Random(seed);
         return [.. Enumerable.Range(0, count).Select(k => Of(
             $"c{k}", (Stage)random.Next(1, 6), random.Next(10, 90), random.Next(0, 120), random.Next(0, 3), random.Next(10, 90),
-            new[] { Tool.Round3, Tool.Sponge, Tool.Filbert }[random.Next(3)], random.Next(1, 4), (Priority)random.Next(3), new[] { "forehead", "temple", "under-jaw", "lips" }[random.Next(4)]))];
+            new[] { Tool.Round3, Tool.Sponge, Tool.Filbert }[random.Next(3)], random.Next(1, 4), (Priority)random.Next(3), new[] { Zone.Forehead, Zone.Temple, Zone.UnderJaw, Zone.Lips }[random.Next(4)]))];
     }
 }

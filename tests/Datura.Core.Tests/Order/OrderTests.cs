@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 
@@ -104,11 +105,11 @@ public class OrderTests
     [Fact]
     public void PosesFollowTheZones()
     {
-        Assert.Contains(Pose.EyesClosed, Poses.For(["lid", "orbit"]));
-        Assert.Contains(Pose.LipsTogether, Poses.For(["lips"]));
-        Assert.Contains(Pose.ChinUp, Poses.For(["under-jaw"]));
-        Assert.Contains(Pose.TurnHead, Poses.For(["temple"]));
-        Assert.Equal([Pose.Front], Poses.For(["forehead"]));
+        Assert.Contains(Pose.EyesClosed, Poses.For([Zone.Lid, Zone.Orbit]));
+        Assert.Contains(Pose.LipsTogether, Poses.For([Zone.Lips]));
+        Assert.Contains(Pose.ChinUp, Poses.For([Zone.UnderJaw]));
+        Assert.Contains(Pose.TurnHead, Poses.For([Zone.Temple]));
+        Assert.Equal([Pose.Front], Poses.For([Zone.Forehead]));
     }
 
     private static IReadOnlyList<Step> Ordered(string look, int face)

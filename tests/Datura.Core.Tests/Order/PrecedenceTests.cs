@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 
@@ -85,5 +86,5 @@ public class PrecedenceTests
 
     private static CoatJob Job(Stage stage, double lightness, int layer, double lineMm) => new(
         $"{stage}{layer}{lightness}", 0, "Test", new("x", "X", stage, Tool.Round3, 1, lightness), layer, Tool.Round3,
-        new([new("rust", 1)]), CoatLay.Usual, 1, [], Footprint.Of([new DotMark("x", Side.Middle, new(0, 0), 10)]), ["forehead"], 0, lineMm, lightness, 50);
+        new([new("rust", 1)]), CoatLay.Usual, 1, [], Footprint.Of([new DotMark("x", Side.Middle, new(0, 0), 10)]), [Zone.Forehead], 0, lineMm, lightness, 50);
 }

@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 
@@ -44,9 +45,9 @@ public class SoftRuleTests
     [Fact]
     public void TheHeadIsTurnedOnlyForWhatLiesAtItsSide()
     {
-        Assert.DoesNotContain(Pose.TurnHead, Poses.For(["forehead", "temple", "cheekbone"]));
-        Assert.Contains(Pose.TurnHead, Poses.For(["temple"]));
-        Assert.Contains(Pose.TurnHead, Poses.For(["cheekbone", "ear"]));
+        Assert.DoesNotContain(Pose.TurnHead, Poses.For([Zone.Forehead, Zone.Temple, Zone.Cheekbone]));
+        Assert.Contains(Pose.TurnHead, Poses.For([Zone.Temple]));
+        Assert.Contains(Pose.TurnHead, Poses.For([Zone.Cheekbone, Zone.Ear]));
         Assert.All(new[] { "storm-cormorant", "kelp-bride", "barnacle-saint", "quay-seal" }, look => Assert.InRange(DemoWorld.Plan(look).Steps.Count(s => s.Poses.Contains(Pose.TurnHead)), 0, 5));
     }
 

@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using CsCheck;
 using Datura.Core.Order;
 using Datura.Core.Paint;
@@ -115,7 +116,7 @@ public class TimeTests
     [Fact]
     public void LidsAreClosedOnceForStepsThatFollowEachOther()
     {
-        var jobs = new[] { OrderJobs.Of("a", Stage.BodyColour, 20, 0, 0, zone: "lid"), OrderJobs.Of("b", Stage.BodyColour, 20, 0, 2, parts: 2, zone: "forehead"), OrderJobs.Of("c", Stage.BodyColour, 20, 0, 4, parts: 3, zone: "lid") };
+        var jobs = new[] { OrderJobs.Of("a", Stage.BodyColour, 20, 0, 0, zone: Zone.Lid), OrderJobs.Of("b", Stage.BodyColour, 20, 0, 2, parts: 2, zone: Zone.Forehead), OrderJobs.Of("c", Stage.BodyColour, 20, 0, 4, parts: 3, zone: Zone.Lid) };
         var network = StepNetwork.Of(jobs);
         var order = ShortestOrder.Of(network, 1).Table.Order;
         Assert.Equal(1, Math.Abs(Array.IndexOf(order, network.IndexOf("a/x")) - Array.IndexOf(order, network.IndexOf("c/x"))));

@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Core.Wording;
@@ -65,7 +66,7 @@ public class StandInTests
             var wanted = new PaintStackProbe(PaintOptics.Of(f.Wanted, DemoWorld.Kit)).OpaqueColour;
             Assert.Equal(ColourDifference.DeltaE00(wanted, new PaintStackProbe(PaintOptics.Of(f.Mix, kit)).OpaqueColour), f.DeltaE!.Value, 1e-6);
             var zones = PartKinds.Find(look.Parts.First(p => p.Id == f.PartId).Kind)!.HangsOn;
-            var may = kit.Paints.Where(p => Materials.Mixes(p.Material) && (p.NearEyes || !zones.Any(z => z is "lid" or "orbit")) && (p.OnLips || !zones.Contains("lips")));
+            var may = kit.Paints.Where(p => Materials.Mixes(p.Material) && (p.NearEyes || !zones.Any(z => z is Zone.Lid or Zone.Orbit)) && (p.OnLips || !zones.Contains(Zone.Lips)));
             Assert.True(f.DeltaE <= may.Min(p => ColourDifference.DeltaE00(wanted, new PaintStackProbe(PaintOptics.Of(p)).OpaqueColour)) + 1e-6);
         }
     }

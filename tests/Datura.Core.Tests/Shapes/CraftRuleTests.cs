@@ -40,8 +40,8 @@ public class CraftRuleTests
     public void AClawWoundRunsOutwardFromTheNoseAndSkipsTheEye()
     {
         var channels = Left(DemoWorld.Part("clawWound")).OfType<RegionMark>().Select(m => m.Outline).ToArray();
-        Assert.All(channels, c => Assert.True(c.EnvelopeInternal.MinX > Body.Landmark("alare_left").XMm));
-        Assert.All(channels, c => Assert.False(c.Intersects(Body.ZoneOutlines["lid"])));
+        Assert.All(channels, c => Assert.True(c.EnvelopeInternal.MinX > Body.At(Landmark.Alare.Left).XMm));
+        Assert.All(channels, c => Assert.False(c.Intersects(Body.ZoneOutlines[Zone.Lid])));
         Assert.All(channels, c =>
         {
             double Thick(double share) => c.Intersection(Column(c.EnvelopeInternal.MinX + share * c.EnvelopeInternal.Width)).Length;
@@ -75,7 +75,7 @@ public class CraftRuleTests
     {
         var gems = Left(DemoWorld.Part("gemArc")).OfType<DotMark>().ToArray();
         Assert.Equal(gems.Select(g => g.DiameterMm).OrderDescending(), gems.Select(g => g.DiameterMm));
-        Assert.All(gems, g => Assert.NotEqual("lid", Body.ZoneAt(g.At)));
+        Assert.All(gems, g => Assert.NotEqual(Zone.Lid, Body.ZoneAt(g.At)));
     }
 
     [Fact]
@@ -120,7 +120,7 @@ public class CraftRuleTests
     [Fact]
     public void ScalesStayWithinTheirZone()
     {
-        var zone = Body.ZoneOutlines["temple"].Buffer(8);
+        var zone = Body.ZoneOutlines[Zone.Temple].Buffer(8);
         Assert.All(Left(DemoWorld.Part("scales")).OfType<RegionMark>(), s => Assert.True(zone.Contains(s.Outline)));
     }
 

@@ -68,7 +68,7 @@ public class DrawingTests
     public void AMillimetreOfAFrameIsOneOnTheSkin(string landmark, double heading)
     {
         var body = DemoWorld.Body;
-        var frame = new SkinFrame(body, body.Landmark(landmark), heading);
+        var frame = new SkinFrame(body, body.At(new(landmark)), heading);
         Assert.Equal(4, body.LineMm([frame.At(0, 0), frame.At(4, 0)]), 0.5);
         Assert.Equal(4, body.LineMm([frame.At(0, 0), frame.At(0, 4)]), 0.5);
     }

@@ -19,11 +19,15 @@ public class OwnKinds;
 [Collection(nameof(OwnKinds))]
 public class OwnKindTests
 {
-    private sealed class Limpet() : DrawnKind("limpet", "Limpet", Family.Attached, ["cheekbone", "orbit"],
-        [new("shell", "Shell", Stage.BodyColour, Tool.Filbert, 1, 60), Line("Ribs and edge", Tool.Round1, goesRound: true)],
-        [ParameterSpec.Length("size", "Size", "Across.", 8, 40, 22), ParameterSpec.Length("edge", "Soft edge", "Width over which it thins out.", 0.5, 6, 1)])
+    private sealed class Limpet() : DrawnKind("limpet", "Limpet", Family.Attached, [Zone.Cheekbone, Zone.Orbit],
+        [ShellCoat, LineCoat], [Size, Edge])
     {
-        public override IReadOnlyList<RoleRelief> Relief { get; } = [new("shell", 6, 3)];
+        private static readonly NumberSpec Size = ParameterSpec.Length("size", "Size", "Across.", 8, 40, 22);
+        private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Soft edge", "Width over which it thins out.", 0.5, 6, 1);
+        private static readonly CoatRole ShellCoat = new("shell", "Shell", Stage.BodyColour, Tool.Filbert, 1, 60);
+        private static readonly CoatRole LineCoat = Line("Ribs and edge", Tool.Round1, goesRound: true);
+
+        public override IReadOnlyList<RoleRelief> Relief { get; } = [new(ShellCoat, 6, 3)];
 
         public override bool ThrowsShadow => true;
 
@@ -31,18 +35,18 @@ public class OwnKindTests
 
         public override IReadOnlyList<string> StandsIn => ["socket"];
 
-        public override IReadOnlyList<string> StencilRoles => ["shell"];
+        public override IReadOnlyList<CoatRole> StencilRoles => [ShellCoat];
 
-        public override Companion? UsuallyWith { get; } = new([], ["crab"], "pronasale", CautionCode.MuzzleWithoutPad);
+        public override Companion? UsuallyWith { get; } = new([], ["crab"], Landmark.Pronasale, CautionCode.MuzzleWithoutPad);
 
         protected override void Draw(PartContext context, MarkPen pen)
         {
-            var at = context.At("cheekbone");
-            var half = context.Number("size") / 2;
+            var at = context.At(Landmark.Cheekbone);
+            var half = context.Number(Size) / 2;
             var ring = Enumerable.Range(0, 24).Select(k => at + new ChartPoint(half * Math.Cos(k * Math.PI / 12), half * Math.Sin(k * Math.PI / 12))).ToArray();
             pen.Say("Across", 2 * half, "mm");
-            pen.Fill("shell", Curves.Polygon(ring), context.Number("edge"));
-            pen.Stroke("line", [.. ring, ring[0]], Profile.Even(1));
+            pen.Fill(ShellCoat, Curves.Polygon(ring), context.Number(Edge));
+            pen.Stroke(LineCoat, [.. ring, ring[0]], Profile.Even(1));
         }
     }
 
@@ -53,7 +57,7 @@ public class OwnKindTests
     {
         using var there = PartKinds.With(new Limpet());
         var body = DemoWorld.Body;
-        Assert.Contains(NewPart.Offers("cheekbone", body, DemoWorld.Kit, DemoWorld.Parade.Costume), o => o.Part.Kind == "limpet");
+        Assert.Contains(NewPart.Offers(Zone.Cheekbone, body, DemoWorld.Kit, DemoWorld.Parade.Costume), o => o.Part.Kind == "limpet");
 
         var look = DemoWorld.LookOf(DemoWorld.Part("skinBase"), New() with { Priority = Priority.Nice }) with { Form = FormWish.Usual, Mapping = Mapping.Freehand };
         var planned = Planner.Plan(look, DemoWorld.Faces[0], body, DemoWorld.Kit, DemoWorld.Parade);
@@ -91,11 +95,10 @@ public class OwnKindTests
     [Fact]
     public void WhatKindsNameExists() => Assert.All(PartKinds.All, kind =>
     {
-        var roles = kind.Roles.Select(r => r.Id).ToHashSet();
-        Assert.All(kind.Relief, r => Assert.Contains(r.Role, roles));
-        Assert.All(kind.StencilRoles, r => Assert.Contains(r, roles));
+        Assert.All(kind.Relief, r => Assert.Contains(r.Role, kind.Roles));
+        Assert.All(kind.StencilRoles, r => Assert.Contains(r, kind.Roles));
         Assert.All(kind.StandsIn.Concat(kind.UsuallyWith?.With ?? []).Concat(kind.UsuallyWith?.AnyOf ?? []), id => Assert.NotNull(PartKinds.Find(id)));
-        Assert.Null(Record.Exception(() => kind.UsuallyWith is { } with ? DemoWorld.Body.Landmark(with.Landmark) : default));
+        Assert.Null(Record.Exception(() => kind.UsuallyWith is { } with ? DemoWorld.Body.At(with.Landmark) : default));
         Assert.True(!kind.ThrowsShadow || kind.Relief.Any(r => r.Mm > 0));
     });
 }

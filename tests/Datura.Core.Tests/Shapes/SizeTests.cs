@@ -15,7 +15,7 @@ public class SizeTests
         var body = DemoWorld.Bodies[face];
         var flat = DemoWorld.Part("socket", ("aboveBrow", 0), ("droop", 0), ("ragged", 0));
         var high = DemoWorld.Part("socket", ("aboveBrow", 9), ("droop", 0), ("ragged", 0));
-        var brow = body.Landmark("brow_peak_left");
+        var brow = body.At(Landmark.BrowPeak.Left);
         double Top(Part part) => DemoWorld.Expand(part, body).Marks.OfType<RegionMark>().First(m => m.Side == Side.Left && m.Role == "dark").Outline.EnvelopeInternal.MaxY;
         Assert.Equal(0, Top(flat) - brow.YMm, 0.15);
         Assert.Equal(9, body.LineMm([brow, new(brow.XMm, Top(high))]), 0.3);
@@ -52,7 +52,7 @@ public class SizeTests
     public void TeethShrinkTowardsTheBack()
     {
         var teeth = DemoWorld.Expand(DemoWorld.Part("toothRow", ("crooked", 0))).Marks.OfType<RegionMark>()
-            .Where(m => m.Side == Side.Left).Select(m => m.Outline).Where(o => o.Centroid.Y > DemoWorld.Body.Landmark("mouth_line").YMm)
+            .Where(m => m.Side == Side.Left).Select(m => m.Outline).Where(o => o.Centroid.Y > DemoWorld.Body.At(Landmark.MouthLine).YMm)
             .OrderBy(o => o.Centroid.X).Select(o => o.Area).ToArray();
         Assert.True(teeth.Length >= 3);
         Assert.Equal(teeth.OrderDescending(), teeth);
@@ -71,8 +71,8 @@ public class SizeTests
     public void ABaseGoesOnBelowTheJaw() => Assert.All(DemoWorld.Bodies.Values, body =>
     {
         var ground = DemoWorld.Expand(DemoWorld.Part("skinBase"), body).Marks.OfType<RegionMark>().Single();
-        Assert.True(ground.Outline.EnvelopeInternal.MinY < body.Landmark("submentale").YMm - 10);
-        Assert.Equal(1, ground.Fade!.At(body.Landmark("gnathion").YMm));
+        Assert.True(ground.Outline.EnvelopeInternal.MinY < body.At(Landmark.Submentale).YMm - 10);
+        Assert.Equal(1, ground.Fade!.At(body.At(Landmark.Gnathion).YMm));
         Assert.Equal(0, ground.Fade.At(ground.Outline.EnvelopeInternal.MinY - 1), 0.05);
     });
 
@@ -82,8 +82,8 @@ public class SizeTests
         var part = DemoWorld.Part("skinBase") with { Words = new Dictionary<string, string> { ["lowerEnd"] = "runs to the neckline" } };
         var body = DemoWorld.Body;
         var ground = DemoWorld.Expand(part).Marks.OfType<RegionMark>().Single();
-        var edge = body.Go(body.Landmark("suprasternale"), -Math.PI / 2, DemoWorld.Parade.NecklineMm);
-        var notch = body.Landmark("suprasternale");
+        var edge = body.Go(body.At(Landmark.Suprasternale), -Math.PI / 2, DemoWorld.Parade.NecklineMm);
+        var notch = body.At(Landmark.Suprasternale);
         Assert.Null(ground.Fade);
         Assert.True(ground.Outline.Contains(new NetTopologySuite.Geometries.Point(notch.XMm, notch.YMm)));
         Assert.InRange(edge.YMm - ground.Outline.EnvelopeInternal.MinY, 0, 30);
@@ -94,8 +94,8 @@ public class SizeTests
     {
         var part = DemoWorld.Part("skinBase") with { Zones = new Dictionary<string, IReadOnlyList<string>> { ["zones"] = ["forehead", "orbit", "temple"] } };
         var zones = DemoWorld.Body.ZonesUnder(Footprint.Of(DemoWorld.Expand(part).Marks).Cells());
-        Assert.DoesNotContain("lid", zones);
-        Assert.DoesNotContain("cheekbone", zones);
-        Assert.Contains("forehead", zones);
+        Assert.DoesNotContain(Zone.Lid, zones);
+        Assert.DoesNotContain(Zone.Cheekbone, zones);
+        Assert.Contains(Zone.Forehead, zones);
     }
 }

@@ -14,7 +14,7 @@ public class DotLawTests
     {
         var placed = new DotPlacing(DemoWorld.Body).Place([.. Dots.Select(d => d.At)]);
         var off = placed.SelectMany(d => new[] { (d.Redrawn, d.First), (d.Redrawn, d.Second) })
-            .Select(d => Math.Abs(DemoWorld.Body.TapeMm(DemoWorld.Body.Landmark(d.Item2.Landmark), d.Redrawn) - d.Item2.Mm)).Order().ToArray();
+            .Select(d => Math.Abs(DemoWorld.Body.TapeMm(DemoWorld.Body.At(new(d.Item2.Landmark)), d.Redrawn) - d.Item2.Mm)).Order().ToArray();
         Assert.InRange(off[95 * off.Length / 100], 0, 0.2);
     }
 
@@ -22,7 +22,7 @@ public class DotLawTests
     [Fact]
     public void TheWordsSayOnWhichSideOfTheLandmarksTheDotLies() => Assert.All(Dots, dot =>
     {
-        ChartPoint a = DemoWorld.Body.Landmark(dot.First.Landmark), b = DemoWorld.Body.Landmark(dot.Second.Landmark), line = b - a;
+        ChartPoint a = DemoWorld.Body.At(new(dot.First.Landmark)), b = DemoWorld.Body.At(new(dot.Second.Landmark)), line = b - a;
         var t = ((dot.At.XMm - a.XMm) * line.XMm + (dot.At.YMm - a.YMm) * line.YMm) / (line.XMm * line.XMm + line.YMm * line.YMm);
         var foot = a + t * line;
         Assert.True(dot.Where switch

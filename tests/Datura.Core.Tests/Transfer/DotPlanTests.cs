@@ -47,7 +47,7 @@ public class DotPlanTests
         Looks.SelectMany(l => Dots(l, 2).Figures).SelectMany(f => f.Dots),
         d =>
         {
-            Assert.Contains(d.First.Landmark, NamedPlaces.All.Keys);
+            Assert.Contains(new(d.First.Landmark), NamedPlaces.All.Keys);
             Assert.NotEqual(d.First.Landmark, d.Second.Landmark);
             Assert.Contains(d.Where, new[] { "above", "below", "towards the ear", "towards the middle" });
         });
@@ -75,7 +75,7 @@ public class DotPlanTests
     // Newton on the two tape lengths from a start on the named side, 6 mm off.
     private static ChartPoint Search(FittedBody body, PlacedDot dot)
     {
-        var (a, b) = (body.Landmark(dot.First.Landmark), body.Landmark(dot.Second.Landmark));
+        var (a, b) = (body.At(new(dot.First.Landmark)), body.At(new(dot.Second.Landmark)));
         // As a hand does it: two arcs on the flat, of whose two crossings the words take one; then nearer along the skin.
         var (line, far) = (b - a, (b - a).Length());
         var along = (dot.First.Mm * dot.First.Mm - dot.Second.Mm * dot.Second.Mm + far * far) / (2.0 * far);

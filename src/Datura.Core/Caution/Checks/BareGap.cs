@@ -19,7 +19,7 @@ public static class BareGap
             yield break;
         }
 
-        var top = look.Body.Landmark("gnathion");
+        var top = look.Body.At(Landmark.Gnathion);
         var edge = look.Costume.Edge(look.Body);
         var bottom = edge[edge.Count / 2];
         if (bottom.YMm >= top.YMm)

@@ -22,7 +22,7 @@ public static class BaseEdge
             {
                 // Where it has faded out by then there is no edge.
                 var near = region.Outline.Boundary.Intersection(jaw.Buffer(NearMm));
-                along += region.Fade is { } fade && fade.At(look.Body.Landmark("gnathion").YMm) < 0.5 ? 0 : near.Length;
+                along += region.Fade is { } fade && fade.At(look.Body.At(Landmark.Gnathion).YMm) < 0.5 ? 0 : near.Length;
             }
 
             if (along > LongestMm)
@@ -31,7 +31,7 @@ public static class BaseEdge
                 {
                     Parts = [new(job.PartId, job.PartLabel)],
                     Numbers = new Dictionary<string, double> { ["along"] = along },
-                    At = look.Body.Landmark("gonion_left"),
+                    At = look.Body.At(Landmark.Gonion.Left),
                 };
             }
         }
@@ -39,7 +39,7 @@ public static class BaseEdge
 
     private static LineString JawLine(FittedBody body)
     {
-        ChartPoint[] line = [body.Landmark("gonion_left"), body.Landmark("gnathion"), body.Landmark("gonion_right")];
+        ChartPoint[] line = [body.At(Landmark.Gonion.Left), body.At(Landmark.Gnathion), body.At(Landmark.Gonion.Right)];
         return GeometryFactory.Default.CreateLineString([.. line.Select(p => new Coordinate(p.XMm, p.YMm))]);
     }
 }

@@ -16,7 +16,7 @@ public static class ColourBalance
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
-        var middle = look.Body.Landmark("subnasale").YMm;
+        var middle = look.Body.At(Landmark.Subnasale).YMm;
         var painted = look.Jobs.Where(j => j.Role.Stage is not (Stage.Map or Stage.Base)).ToArray();
         if (painted.Sum(j => j.Footprint.AreaMm2) < 100 * LeastAllCm2)
         {

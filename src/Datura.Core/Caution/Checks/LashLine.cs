@@ -12,7 +12,7 @@ public static class LashLine
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
-        var lashes = Footprint.Of([.. new[] { "left", "right" }.Select(side => Lashes(look.Body, side))]);
+        var lashes = Footprint.Of([.. new[] { true, false }.Select(left => Lashes(look.Body, left))]);
         // A pencil along the lashes is the remedy; where the look has one there is nothing to say.
         if (look.Jobs.Any(j => j.Role.Stage != Stage.Map && j.Mix.Shares.All(s => PaintOptics.Find(look.Kit, s.Paint).Material == Material.Pencil) && j.Footprint.Overlaps(lashes)))
         {
@@ -29,18 +29,19 @@ public static class LashLine
                 {
                     Parts = [new(part.Part.Id, part.Kind.Label)],
                     Numbers = new Dictionary<string, double> { ["keepOff"] = KeepOffMm },
-                    At = look.Body.Landmark("palpebrale_superius_left"),
+                    At = look.Body.At(Landmark.PalpebraleSuperius.Left),
                 };
             }
         }
     }
 
     // The strip along the lashes of one eye that wet paint keeps off.
-    private static StrokeMark Lashes(FittedBody body, string side)
+    private static StrokeMark Lashes(FittedBody body, bool left)
     {
-        ChartPoint inner = body.Landmark($"endocanthion_{side}"), outer = body.Landmark($"exocanthion_{side}");
+        ChartPoint At(Landmark of) => body.At(left ? of.Left : of.Right);
+        ChartPoint inner = At(Landmark.Endocanthion), outer = At(Landmark.Exocanthion);
         // Of closed lids the lashes lie on the lower edge.
-        var low = 0.7 * body.Landmark($"palpebrale_inferius_{side}") + 0.3 * body.Landmark($"palpebrale_superius_{side}");
+        var low = 0.7 * At(Landmark.PalpebraleInferius) + 0.3 * At(Landmark.PalpebraleSuperius);
         var lid = Curves.Through([inner, low, outer], closed: false);
         ChartPoint[] path = [.. lid.Skip(lid.Count / 8).SkipLast(lid.Count / 8)];
         return new("lashes", Side.Middle, path, [.. path.Select(_ => 2 * KeepOffMm)]);

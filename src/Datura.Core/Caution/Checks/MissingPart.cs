@@ -11,6 +11,6 @@ public static class MissingPart
         var kinds = look.Parts.Select(p => p.Kind.Id).ToHashSet();
         return look.Parts.Select(p => p.Kind).Distinct().Select(k => k.UsuallyWith).OfType<Companion>()
             .Where(c => c.With.All(kinds.Contains) && !c.AnyOf.Any(kinds.Contains))
-            .Select(c => new CautionNote(c.Missed, Severity.Note) { At = look.Body.Landmark(c.Landmark) });
+            .Select(c => new CautionNote(c.Missed, Severity.Note) { At = look.Body.At(c.Landmark) });
     }
 }

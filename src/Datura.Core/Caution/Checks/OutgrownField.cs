@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using Datura.Core.Shapes;
 using Datura.Core.Wording;
 
@@ -21,7 +22,7 @@ public static class OutgrownField
                 {
                     Parts = [new(part.Part.Id, part.Kind.Label)],
                     Numbers = new Dictionary<string, double> { ["share"] = 100 * share },
-                    Names = new Dictionary<string, string> { ["where"] = MessageTemplate.Listed([.. zones.Take(2)]) },
+                    Names = new Dictionary<string, string> { ["where"] = MessageTemplate.Listed([.. zones.Take(2).Select(z => z.Name())]) },
                     At = Middle(part),
                 };
             }

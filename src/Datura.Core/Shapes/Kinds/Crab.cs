@@ -7,48 +7,50 @@ namespace Datura.Core.Shapes.Kinds;
 /// and end in points; a light on the shell where the lamp meets it (proportions from memory, unverified). Its shadow comes
 /// from the form.
 /// </summary>
-public sealed class Crab() : DrawnKind("crab", "Crab", Family.Attached, ["cheekbone", "cheek hollow", "temple", "forehead", "neck front"],
-    [new("shell", "Shell", Stage.BodyColour, Tool.Round5, 1, 40), Line("Legs and claws", Tool.Round3), new("light", "Light", Stage.Highlight, Tool.Round1, 1, 92, Optional: true)],
-    [
-        ParameterSpec.Choice("on", "Sits on", "The place of the shell.", 0, "cheekbone", "cheek", "forehead", "throat"),
-        ParameterSpec.Length("shell", "Shell width", "Across the broadest part.", 8, 60, Of(0.17, "faceHeight")),
-        ParameterSpec.Angle("turn", "Turn", "Which way the claws point; 0 is up.", -180, 180, 25),
-    ])
+public sealed class Crab() : DrawnKind("crab", "Crab", Family.Attached, [Zone.Cheekbone, Zone.CheekHollow, Zone.Temple, Zone.Forehead, Zone.NeckFront],
+    [ShellCoat, LineCoat, LightCoat], [On, Shell, Turn])
 {
-    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("shell", 6, 3), new("line", 2, 0)];
+    private static readonly ChoiceSpec On = ParameterSpec.Choice("on", "Sits on", "The place of the shell.", 0, "cheekbone", "cheek", "forehead", "throat");
+    private static readonly NumberSpec Shell = ParameterSpec.Length("shell", "Shell width", "Across the broadest part.", 8, 60, Of(0.17, "faceHeight"));
+    private static readonly NumberSpec Turn = ParameterSpec.Angle("turn", "Turn", "Which way the claws point; 0 is up.", -180, 180, 25);
+    private static readonly CoatRole ShellCoat = new("shell", "Shell", Stage.BodyColour, Tool.Round5, 1, 40);
+    private static readonly CoatRole LineCoat = Line("Legs and claws", Tool.Round3);
+    private static readonly CoatRole LightCoat = new("light", "Light", Stage.Highlight, Tool.Round1, 1, 92, Optional: true);
+
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new(ShellCoat, 6, 3), new(LineCoat, 2, 0)];
 
     public override bool ThrowsShadow => true;
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var middle = context.Word("on") switch
+        var middle = context.Word(On) switch
         {
-            "cheek" => context.Body.Go(context.At("cheilion"), 0.8, 26),
-            "forehead" => context.At("glabella") + new ChartPoint(22, 26),
-            "throat" => context.At("gonion") + new ChartPoint(-34, -38),
-            _ => context.At("cheekbone") + new ChartPoint(0, -8),
+            "cheek" => context.Body.Go(context.At(Landmark.Cheilion), 0.8, 26),
+            "forehead" => context.At(Landmark.Glabella) + new ChartPoint(22, 26),
+            "throat" => context.At(Landmark.Gonion) + new ChartPoint(-34, -38),
+            _ => context.At(Landmark.Cheekbone) + new ChartPoint(0, -8),
         };
-        var frame = new SkinFrame(context.Body, middle, context.UnevenAngle(Math.PI / 2 - context.Number("turn") * Math.PI / 180));
-        var wide = context.Uneven(context.Number("shell"));
+        var frame = new SkinFrame(context.Body, middle, context.UnevenAngle(Math.PI / 2 - context.Number(Turn) * Math.PI / 180));
+        var wide = context.Uneven(context.Number(Shell));
         var half = wide / 2;
         foreach (var side in new[] { 1, -1 })
         {
             foreach (var (root, knee, foot) in Legs)
             {
-                pen.Stroke("line", frame.Curve((root.Along * half, side * root.Left * half), (knee.Along * half, side * knee.Left * half), (foot.Along * half, side * foot.Left * half)), t => 0.09 * wide * (1 - 0.75 * t));
+                pen.Stroke(LineCoat, frame.Curve((root.Along * half, side * root.Left * half), (knee.Along * half, side * knee.Left * half), (foot.Along * half, side * foot.Left * half)), t => 0.09 * wide * (1 - 0.75 * t));
             }
 
-            pen.Stroke("line", frame.Curve((0.5 * half, side * 0.62 * half), (0.85 * half, side * 1.2 * half), (1.3 * half, side * 1.02 * half)), t => 0.1 * wide * (1 - 0.25 * t));
-            pen.Fill("shell", frame.Outline(
+            pen.Stroke(LineCoat, frame.Curve((0.5 * half, side * 0.62 * half), (0.85 * half, side * 1.2 * half), (1.3 * half, side * 1.02 * half)), t => 0.1 * wide * (1 - 0.25 * t));
+            pen.Fill(ShellCoat, frame.Outline(
                 (1.2 * half, side * 0.95 * half), (1.5 * half, side * 1.25 * half), (1.95 * half, side * 1.05 * half), (2.15 * half, side * 0.55 * half),
                 (1.78 * half, side * 0.8 * half), (2.0 * half, side * 0.3 * half), (1.5 * half, side * 0.5 * half)), 0.5);
         }
 
         // Drawn last of the fills, so that the legs start under the rim.
-        pen.Fill("shell", frame.Outline(
+        pen.Fill(ShellCoat, frame.Outline(
             (0.62 * half, 0), (0.55 * half, 0.55 * half), (0.18 * half, half), (-0.4 * half, 0.72 * half), (-0.68 * half, 0.3 * half),
             (-0.68 * half, -0.3 * half), (-0.4 * half, -0.72 * half), (0.18 * half, -half), (0.55 * half, -0.55 * half)), 0.6);
-        pen.Stroke("light", frame.Curve((0.3 * half, 0.62 * half), (0.44 * half, 0.2 * half), (0.44 * half, -0.2 * half)), Profile.Swelling(0.07 * wide));
+        pen.Stroke(LightCoat, frame.Curve((0.3 * half, 0.62 * half), (0.44 * half, 0.2 * half), (0.44 * half, -0.2 * half)), Profile.Swelling(0.07 * wide));
         pen.Say("Shell width", wide, "mm");
         pen.Say("Leg span", 2 * 1.95 * half, "mm", "check that it fits the field");
     }

@@ -1,34 +1,36 @@
+using Datura.Core.Body;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Dots along a line of the face, alternately large and small.</summary>
-public sealed class DotRow() : DrawnKind("dotRow", "Dot row", Family.Ornament, ["forehead", "orbit", "cheekbone", "jaw", "collar"],
-    [new("dot", "Dots", Stage.Highlight, Tool.Round3, 1, 92)],
-    [
-        ParameterSpec.Choice("along", "Along", "The line they follow.", 0, "brow", "cheekbone", "jaw", "collar bone"),
-        ParameterSpec.Count("count", "Dots a side", "Along the line.", 3, 30, 11),
-        ParameterSpec.Length("size", "Large dot", "Across.", 1, 9, 3.6, 0.2),
-        ParameterSpec.Ratio("small", "Small dot", "To the large one.", 0.2, 1, 0.55),
-        ParameterSpec.Length("off", "Off the line", "Upwards.", -20, 20, 5),
-    ])
+public sealed class DotRow() : DrawnKind("dotRow", "Dot row", Family.Ornament, [Zone.Forehead, Zone.Orbit, Zone.Cheekbone, Zone.Jaw, Zone.Collar],
+    [DotCoat], [Along, Count, Size, Small, Off])
 {
+    private static readonly ChoiceSpec Along = ParameterSpec.Choice("along", "Along", "The line they follow.", 0, "brow", "cheekbone", "jaw", "collar bone");
+    private static readonly CountSpec Count = ParameterSpec.Count("count", "Dots a side", "Along the line.", 3, 30, 11);
+    private static readonly NumberSpec Size = ParameterSpec.Length("size", "Large dot", "Across.", 1, 9, 3.6, 0.2);
+    private static readonly NumberSpec Small = ParameterSpec.Ratio("small", "Small dot", "To the large one.", 0.2, 1, 0.55);
+    private static readonly NumberSpec Off = ParameterSpec.Length("off", "Off the line", "Upwards.", -20, 20, 5);
+    private static readonly CoatRole DotCoat = new("dot", "Dots", Stage.Highlight, Tool.Round3, 1, 92);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        Body.ChartPoint[] knots = context.Word("along") switch
+        ChartPoint[] knots = context.Word(Along) switch
         {
-            "cheekbone" => [context.At("alare") + new Body.ChartPoint(10, 4), context.At("cheekbone"), context.At("zygion")],
-            "jaw" => [context.At("gnathion"), 0.5 * (context.At("gnathion") + context.At("gonion")) + new Body.ChartPoint(4, -3), context.At("gonion")],
-            "collar bone" => [context.At("clavicle_inner"), 0.5 * (context.At("clavicle_inner") + context.At("clavicle_outer")), context.At("clavicle_outer")],
-            _ => [context.At("brow_inner"), context.At("brow_peak"), context.At("brow_outer")],
+            "cheekbone" => [context.At(Landmark.Alare) + new ChartPoint(10, 4), context.At(Landmark.Cheekbone), context.At(Landmark.Zygion)],
+            "jaw" => [context.At(Landmark.Gnathion), 0.5 * (context.At(Landmark.Gnathion) + context.At(Landmark.Gonion)) + new ChartPoint(4, -3), context.At(Landmark.Gonion)],
+            "collar bone" => [context.At(Landmark.ClavicleInner), 0.5 * (context.At(Landmark.ClavicleInner) + context.At(Landmark.ClavicleOuter)), context.At(Landmark.ClavicleOuter)],
+            _ => [context.At(Landmark.BrowInner), context.At(Landmark.BrowPeak), context.At(Landmark.BrowOuter)],
         };
         var line = Curves.Through(knots, closed: false);
-        var count = (int)Math.Round(context.Number("count"));
+        var count = context.Count(Count);
         for (var k = 0; k < count; k++)
         {
-            var at = Curves.At(line, (double)k / (count - 1)) + new Body.ChartPoint(0, context.Uneven(context.Number("off")));
-            pen.Dot("dot", at, context.Number("size") * (k % 2 == 0 ? 1 : context.Number("small")));
+            var at = Curves.At(line, (double)k / (count - 1)) + new ChartPoint(0, context.Uneven(context.Number(Off)));
+            pen.Dot(DotCoat, at, context.Number(Size) * (k % 2 == 0 ? 1 : context.Number(Small)));
         }
 
-        pen.Say("Row", context.Body.LineMm(line), "mm", $"along the {context.Word("along")}");
+        pen.Say("Row", context.Body.LineMm(line), "mm", $"along the {context.Word(Along)}");
         pen.Say("Dots a side", count, "");
     }
 }

@@ -1,36 +1,39 @@
+using Datura.Core.Body;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A row of flames that lick up from a line of the face, tall and short by turns.</summary>
-public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament, ["forehead", "jaw", "cheek hollow", "orbit"],
-    [new("flame", "Flames", Stage.BodyColour, Tool.Round6, 1, 60), Line("Outlines", Tool.Round1, goesRound: true)],
-    [
-        ParameterSpec.Choice("along", "Rises from", "The line at their foot.", 0, "brow", "jaw", "cheekbone"),
-        ParameterSpec.Count("count", "Flames a side", "Along the line.", 2, 10, 5),
-        ParameterSpec.Length("height", "Height", "Of the tallest.", 8, 60, Of(0.17, "faceHeight")),
-        ParameterSpec.Length("sway", "Sway", "How far the tips bend outwards.", -15, 20, 6),
-    ])
+public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament, [Zone.Forehead, Zone.Jaw, Zone.CheekHollow, Zone.Orbit],
+    [FlameCoat, LineCoat], [Along, Count, Height, Sway])
 {
+    private static readonly ChoiceSpec Along = ParameterSpec.Choice("along", "Rises from", "The line at their foot.", 0, "brow", "jaw", "cheekbone");
+    private static readonly CountSpec Count = ParameterSpec.Count("count", "Flames a side", "Along the line.", 2, 10, 5);
+    private static readonly NumberSpec Height = ParameterSpec.Length("height", "Height", "Of the tallest.", 8, 60, Of(0.17, "faceHeight"));
+    private static readonly NumberSpec Sway = ParameterSpec.Length("sway", "Sway", "How far the tips bend outwards.", -15, 20, 6);
+    private static readonly CoatRole FlameCoat = new("flame", "Flames", Stage.BodyColour, Tool.Round6, 1, 60);
+    private static readonly CoatRole LineCoat = Line("Outlines", Tool.Round1, goesRound: true);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        Body.ChartPoint[] knots = context.Word("along") switch
+        ChartPoint[] knots = context.Word(Along) switch
         {
-            "jaw" => [context.At("gnathion") + new Body.ChartPoint(6, 2), 0.5 * (context.At("gnathion") + context.At("gonion")) + new Body.ChartPoint(4, 0), context.At("gonion"), context.At("zygion") + new Body.ChartPoint(0, -18)],
-            "cheekbone" => [context.At("alare") + new Body.ChartPoint(9, -8), context.At("cheekbone") + new Body.ChartPoint(0, -12), context.At("zygion") + new Body.ChartPoint(0, -10)],
-            _ => [context.At("brow_inner") + new Body.ChartPoint(0, 3), context.At("brow_peak") + new Body.ChartPoint(0, 3), context.At("brow_outer") + new Body.ChartPoint(2, 3)],
+            "jaw" => [context.At(Landmark.Gnathion) + new ChartPoint(6, 2), 0.5 * (context.At(Landmark.Gnathion) + context.At(Landmark.Gonion)) + new ChartPoint(4, 0), context.At(Landmark.Gonion), context.At(Landmark.Zygion) + new ChartPoint(0, -18)],
+            "cheekbone" => [context.At(Landmark.Alare) + new ChartPoint(9, -8), context.At(Landmark.Cheekbone) + new ChartPoint(0, -12), context.At(Landmark.Zygion) + new ChartPoint(0, -10)],
+            _ => [context.At(Landmark.BrowInner) + new ChartPoint(0, 3), context.At(Landmark.BrowPeak) + new ChartPoint(0, 3), context.At(Landmark.BrowOuter) + new ChartPoint(2, 3)],
         };
         var line = Curves.Through(knots, closed: false);
-        var count = (int)Math.Round(context.Number("count"));
+        var count = context.Count(Count);
         var width = context.Body.LineMm(line) / count;
         for (var k = 0; k < count; k++)
         {
             var frame = new SkinFrame(context.Body, Curves.At(line, (k + 0.5) / count), context.UnevenAngle(Math.PI / 2));
-            var h = context.Uneven(context.Number("height")) * (k % 2 == 0 ? 1 : 0.62);
-            var sway = -context.Number("sway");
+            var h = context.Uneven(context.Number(Height)) * (k % 2 == 0 ? 1 : 0.62);
+            var sway = -context.Number(Sway);
             var flame = frame.Outline((0, 0.48 * width), (0.3 * h, 0.42 * width), (0.65 * h, 0.3 * sway + 0.2 * width), (h, sway), (0.6 * h, 0.2 * sway - 0.14 * width), (0.3 * h, -0.36 * width), (0, -0.48 * width), (-0.06 * h, 0));
-            pen.Fill("flame", flame);
-            pen.Stroke("line", [.. flame, flame[0]], Profile.Even(1));
+            pen.Fill(FlameCoat, flame);
+            pen.Stroke(LineCoat, [.. flame, flame[0]], Profile.Even(1));
         }
 
-        pen.Say("Tallest", context.Number("height"), "mm");
+        pen.Say("Tallest", context.Number(Height), "mm");
     }
 }

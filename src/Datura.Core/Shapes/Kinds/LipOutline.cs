@@ -1,27 +1,30 @@
+using Datura.Core.Body;
+
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The lips filled and outlined, with a bow as sharp as wanted.</summary>
-public sealed class LipOutline() : DrawnKind("lipOutline", "Lips", Family.Creature, ["lips"],
-    [new("lip", "Lips", Stage.BodyColour, Tool.Round5, 1, 35), Line("Outline", Tool.Round1, goesRound: true)],
-    [
-        ParameterSpec.Length("over", "Over the edge", "How far past the natural lips; negative stays within.", -3, 6, 0, 0.5),
-        ParameterSpec.Ratio("bow", "Bow", "0 is round, 1 is sharply notched.", 0, 1, 0.5),
-        ParameterSpec.Length("line", "Line width", "Of the outline.", 0.4, 3, 1, 0.1),
-    ], sided: false)
+public sealed class LipOutline() : DrawnKind("lipOutline", "Lips", Family.Creature, [Zone.Lips],
+    [LipCoat, LineCoat], [Over, Bow, LineSetting], sided: false)
 {
+    private static readonly NumberSpec Over = ParameterSpec.Length("over", "Over the edge", "How far past the natural lips; negative stays within.", -3, 6, 0, 0.5);
+    private static readonly NumberSpec Bow = ParameterSpec.Ratio("bow", "Bow", "0 is round, 1 is sharply notched.", 0, 1, 0.5);
+    private static readonly NumberSpec LineSetting = ParameterSpec.Length("line", "Line width", "Of the outline.", 0.4, 3, 1, 0.1);
+    private static readonly CoatRole LipCoat = new("lip", "Lips", Stage.BodyColour, Tool.Round5, 1, 35);
+    private static readonly CoatRole LineCoat = Line("Outline", Tool.Round1, goesRound: true);
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var (top, low, corner) = (context.At("labiale_superius"), context.At("labiale_inferius"), context.At("cheilion"));
-        var over = context.Number("over");
-        var peak = new Body.ChartPoint(0.16 * corner.XMm, top.YMm + 1.2 + over + 1.4 * context.Number("bow"));
-        Body.ChartPoint[] half =
+        var (top, low, corner) = (context.At(Landmark.LabialeSuperius), context.At(Landmark.LabialeInferius), context.At(Landmark.Cheilion));
+        var over = context.Number(Over);
+        var peak = new ChartPoint(0.16 * corner.XMm, top.YMm + 1.2 + over + 1.4 * context.Number(Bow));
+        ChartPoint[] half =
         [
-            new(0, top.YMm + over - 1.5 * context.Number("bow")), peak, new(0.6 * corner.XMm, 0.55 * top.YMm + 0.45 * corner.YMm + over), corner + new Body.ChartPoint(0.6 * over, 0),
+            new(0, top.YMm + over - 1.5 * context.Number(Bow)), peak, new(0.6 * corner.XMm, 0.55 * top.YMm + 0.45 * corner.YMm + over), corner + new ChartPoint(0.6 * over, 0),
             new(0.55 * corner.XMm, 0.45 * low.YMm + 0.55 * corner.YMm - 3 - over), new(0.2 * corner.XMm, low.YMm - 0.4 - over),
         ];
         var outline = Curves.Through([.. half, new(0, low.YMm - 0.8 - over), .. half.Skip(1).Reverse().Select(p => p.Mirrored())], closed: true);
         pen.Say("Width", 2 * context.Body.TapeMm(new(0, corner.YMm), corner), "mm");
-        pen.Fill("lip", outline);
-        pen.Stroke("line", [.. outline, outline[0]], Profile.Even(context.Number("line")));
+        pen.Fill(LipCoat, outline);
+        pen.Stroke(LineCoat, [.. outline, outline[0]], Profile.Even(context.Number(LineSetting)));
     }
 }

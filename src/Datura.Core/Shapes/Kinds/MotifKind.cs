@@ -3,46 +3,46 @@ using Datura.Core.Body;
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The painter's own drawing, laid along the skin like a soft card: lengths from its middle stay true.</summary>
-public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Ornament,
-    ["forehead", "temple", "cheekbone", "cheek hollow", "chin", "neck front", "neck side", "collar", "sternum", "chest"],
-    [new("fill", "Figures", Stage.BodyColour, Tool.Round5, 1, 60), Line()],
-    [
-        ParameterSpec.Choice("at", "Sits at", "Where its middle lies.", 2, "forehead", "temple", "cheekbone", "chin", "throat", "collar bone", "breastbone"),
-        ParameterSpec.Length("size", "Size", "Its longer side, on the skin.", 8, 160, Of(0.22, "faceHeight")),
-        ParameterSpec.Angle("turn", "Turn", "Counter-clockwise as seen.", -180, 180, 0),
-        ParameterSpec.Length("line", "Thinnest line", "No line gets thinner.", 0.4, 4, 0.8, 0.1),
-    ])
+public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Ornament, [Zone.Forehead, Zone.Temple, Zone.Cheekbone, Zone.CheekHollow, Zone.Chin, Zone.NeckFront, Zone.NeckSide, Zone.Collar, Zone.Sternum, Zone.Chest],
+    [FillCoat, LineCoat], [At, Size, Turn, LineSetting])
 {
+    private static readonly ChoiceSpec At = ParameterSpec.Choice("at", "Sits at", "Where its middle lies.", 2, "forehead", "temple", "cheekbone", "chin", "throat", "collar bone", "breastbone");
+    private static readonly NumberSpec Size = ParameterSpec.Length("size", "Size", "Its longer side, on the skin.", 8, 160, Of(0.22, "faceHeight"));
+    private static readonly NumberSpec Turn = ParameterSpec.Angle("turn", "Turn", "Counter-clockwise as seen.", -180, 180, 0);
+    private static readonly NumberSpec LineSetting = ParameterSpec.Length("line", "Thinnest line", "No line gets thinner.", 0.4, 4, 0.8, 0.1);
+    private static readonly CoatRole FillCoat = new("fill", "Figures", Stage.BodyColour, Tool.Round5, 1, 60);
+    private static readonly CoatRole LineCoat = Line();
+
     public override bool NeedsOwnGround => true;
 
-    public override IReadOnlyDictionary<string, string> WordsFor(string zone) => new Dictionary<string, string>
+    public override IReadOnlyDictionary<string, string> WordsFor(Zone zone) => new Dictionary<string, string>
     {
-        ["at"] = zone switch
+        [At.Id] = zone switch
         {
-            "forehead" => "forehead",
-            "temple" => "temple",
-            "chin" => "chin",
-            "neck front" or "neck side" => "throat",
-            "collar" => "collar bone",
-            "sternum" or "chest" => "breastbone",
+            Zone.Forehead => "forehead",
+            Zone.Temple => "temple",
+            Zone.Chin => "chin",
+            Zone.NeckFront or Zone.NeckSide => "throat",
+            Zone.Collar => "collar bone",
+            Zone.Sternum or Zone.Chest => "breastbone",
             _ => "cheekbone",
         },
     };
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var middle = context.Word("at") switch
+        var middle = context.Word(At) switch
         {
-            "forehead" => 0.5 * (context.At("trichion") + context.At("glabella")) + new ChartPoint(22, 0),
-            "temple" => 0.5 * (context.At("frontotemporale") + context.At("brow_outer")) + new ChartPoint(5, 0),
-            "chin" => 0.5 * (context.At("labiale_inferius") + context.At("gnathion")) + new ChartPoint(12, 0),
-            "throat" => context.At("thyroid_notch") + new ChartPoint(24, 0),
-            "collar bone" => 0.5 * (context.At("clavicle_inner") + context.At("clavicle_outer")) + new ChartPoint(0, -20),
-            "breastbone" => context.At("midsternale") + new ChartPoint(34, 0),
-            _ => context.At("cheekbone") + new ChartPoint(4, -8),
+            "forehead" => 0.5 * (context.At(Landmark.Trichion) + context.At(Landmark.Glabella)) + new ChartPoint(22, 0),
+            "temple" => 0.5 * (context.At(Landmark.Frontotemporale) + context.At(Landmark.BrowOuter)) + new ChartPoint(5, 0),
+            "chin" => 0.5 * (context.At(Landmark.LabialeInferius) + context.At(Landmark.Gnathion)) + new ChartPoint(12, 0),
+            "throat" => context.At(Landmark.ThyroidNotch) + new ChartPoint(24, 0),
+            "collar bone" => 0.5 * (context.At(Landmark.ClavicleInner) + context.At(Landmark.ClavicleOuter)) + new ChartPoint(0, -20),
+            "breastbone" => context.At(Landmark.Midsternale) + new ChartPoint(34, 0),
+            _ => context.At(Landmark.Cheekbone) + new ChartPoint(4, -8),
         };
-        var size = context.Uneven(context.Number("size"));
-        var (sin, cos) = Math.SinCos(context.UnevenAngle(context.Number("turn") * Math.PI / 180));
+        var size = context.Uneven(context.Number(Size));
+        var (sin, cos) = Math.SinCos(context.UnevenAngle(context.Number(Turn) * Math.PI / 180));
         var motif = context.Motif ?? Motif.Lantern;
         List<ChartPoint> Laid(MotifShape shape)
         {
@@ -61,11 +61,11 @@ public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Or
         {
             if (shape.Filled)
             {
-                pen.Fill("fill", Laid(shape));
+                pen.Fill(FillCoat, Laid(shape));
             }
             else
             {
-                pen.Stroke("line", Laid(shape), Profile.Even(Math.Max(context.Number("line"), size * shape.Width)));
+                pen.Stroke(LineCoat, Laid(shape), Profile.Even(Math.Max(context.Number(LineSetting), size * shape.Width)));
             }
         }
     }

@@ -5,28 +5,29 @@ using NetTopologySuite.Geometries;
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A lattice of scales over a zone, as a mesh or a cut stencil lays them; without one, rows of short zigzags (common practice).</summary>
-public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["temple", "forehead", "cheekbone", "cheek hollow", "neck side"],
-    [new("scale", "Scales", Stage.BodyColour, Tool.Sponge, 1, 40), new("zigzag", "Zigzags", Stage.BodyColour, Tool.Round3, 1, 40, Optional: true)],
-    [
-        ParameterSpec.Choice("on", "Lies on", "The zone it covers.", 1, "forehead", "temple", "cheekbone", "cheek hollow", "neck side"),
-        ParameterSpec.Choice("laid", "Laid", "Through a mesh or card, or drawn by hand; zigzags need their paint.", 0, "through a mesh", "as zigzags"),
-        ParameterSpec.Length("cell", "Cell", "Width of a scale.", 4, 24, 8),
-        ParameterSpec.Length("gap", "Gap", "Between scales.", 0.5, 4, 1.4, 0.1),
-        ParameterSpec.Ratio("fade", "Thin out", "Scales shrink towards the border.", 0, 1, 0.6),
-    ])
+public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, [Zone.Temple, Zone.Forehead, Zone.Cheekbone, Zone.CheekHollow, Zone.NeckSide],
+    [ScaleCoat, ZigzagCoat], [On, Laid, Cell, Gap, Fade])
 {
-    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("scale", 0.8, 1)];
+    private static readonly ChoiceSpec On = ParameterSpec.Choice("on", "Lies on", "The zone it covers.", 1, "forehead", "temple", "cheekbone", "cheek hollow", "neck side");
+    private static readonly ChoiceSpec Laid = ParameterSpec.Choice("laid", "Laid", "Through a mesh or card, or drawn by hand; zigzags need their paint.", 0, "through a mesh", "as zigzags");
+    private static readonly NumberSpec Cell = ParameterSpec.Length("cell", "Cell", "Width of a scale.", 4, 24, 8);
+    private static readonly NumberSpec Gap = ParameterSpec.Length("gap", "Gap", "Between scales.", 0.5, 4, 1.4, 0.1);
+    private static readonly NumberSpec Fade = ParameterSpec.Ratio("fade", "Thin out", "Scales shrink towards the border.", 0, 1, 0.6);
+    private static readonly CoatRole ScaleCoat = new("scale", "Scales", Stage.BodyColour, Tool.Sponge, 1, 40);
+    private static readonly CoatRole ZigzagCoat = new("zigzag", "Zigzags", Stage.BodyColour, Tool.Round3, 1, 40, Optional: true);
 
-    public override IReadOnlyList<string> StencilRoles => ["scale"];
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new(ScaleCoat, 0.8, 1)];
+
+    public override IReadOnlyList<CoatRole> StencilRoles => [ScaleCoat];
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var zone = context.Body.ZoneOutlines[context.Word("on")];
+        var zone = context.Body.ZoneOutlines[context.Zone(On)];
         // Edge by edge: an index over so few edges costs more than it saves (measured).
         var edges = Curves.Rings(zone).SelectMany(r => r.Zip(r.Skip(1))).Select(e => (A: new Coordinate(e.First.XMm, e.First.YMm), B: new Coordinate(e.Second.XMm, e.Second.YMm))).ToArray();
         var box = zone.EnvelopeInternal;
-        var (cell, gap) = (context.Number("cell"), context.Number("gap"));
-        if (context.Word("laid") == "as zigzags")
+        var (cell, gap) = (context.Number(Cell), context.Number(Gap));
+        if (context.Word(Laid) == "as zigzags")
         {
             Zigzags(context, pen, box);
             return;
@@ -38,19 +39,19 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
         {
             for (var x = row % 2 * cell / 2; x <= box.MaxX; x += cell)
             {
-                if (!context.Body.IsOn(context.Word("on"), new(x, y)))
+                if (!context.Body.IsOn(context.Zone(On), new(x, y)))
                 {
                     continue;
                 }
 
                 var near = Math.Min(1, edges.Min(e => DistanceComputer.PointToSegment(new(x, y), e.A, e.B)) / (2 * cell));
-                var size = (cell - gap) * (1 - context.Number("fade") * (1 - near));
+                var size = (cell - gap) * (1 - context.Number(Fade) * (1 - near));
                 if (size < 1.5)
                 {
                     continue;
                 }
 
-                pen.Fill("scale", new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0)).Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size), (-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), 0.6);
+                pen.Fill(ScaleCoat, new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0)).Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size), (-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), 0.6);
                 count++;
             }
         }
@@ -60,14 +61,14 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
 
     private static void Zigzags(PartContext context, MarkPen pen, Envelope box)
     {
-        var (cell, rows) = (context.Number("cell"), 0);
+        var (cell, rows) = (context.Number(Cell), 0);
         for (var y = box.MinY + cell / 2; y <= box.MaxY; y += cell)
         {
             var path = new List<ChartPoint>();
             for (var (x, k) = (Math.Max(0, box.MinX), 0); x <= box.MaxX + cell; x += cell / 2, k++)
             {
                 var at = new ChartPoint(x, y + (k % 2 == 0 ? 1 : -1) * 0.3 * cell);
-                if (context.Body.IsOn(context.Word("on"), at))
+                if (context.Body.IsOn(context.Zone(On), at))
                 {
                     path.Add(at);
                 }
@@ -79,7 +80,7 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, ["tem
 
             if (path.Count > 2)
             {
-                pen.Stroke("zigzag", path, _ => 0.16 * cell);
+                pen.Stroke(ZigzagCoat, path, _ => 0.16 * cell);
                 rows++;
             }
         }

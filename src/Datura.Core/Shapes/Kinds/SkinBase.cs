@@ -12,69 +12,69 @@ public sealed class SkinBase : PartKind
     private const string ToFade = "fades below the jaw";
     private const string ToNeckline = "runs to the neckline";
 
+    private static readonly ZonesSpec Zones = ParameterSpec.ZoneSet("zones", "Zones of the face", "Which zones get the ground.", Core.Body.Zones.Face);
+    private static readonly ChoiceSpec LowerEnd = ParameterSpec.Choice("lowerEnd", "Lower end", "Where the ground ends on the neck.", 0, ToFade, ToNeckline);
+    private static readonly NumberSpec Fade = ParameterSpec.Length("fade", "Fade length", "How long the ground takes to run out on the neck.", 10, 90, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]);
+    private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Soft edge", "Width over which the ground thins out at its border.", 2, 40, 14);
+    private static readonly CoatRole GroundCoat = new("ground", "Ground", Stage.Base, Tool.Sponge, 2, 90);
+
     public override string Id => "skinBase";
 
     public override string Label => "Skin base";
 
     public override Family Family => Family.Bone;
 
-    public override IReadOnlyList<string> HangsOn =>
-        ["forehead", "temple", "cheekbone", "cheek hollow", "chin", "jaw", "under-jaw", "neck front", "neck side", "collar", "sternum", "chest"];
+    public override IReadOnlyList<Zone> HangsOn =>
+        [Zone.Forehead, Zone.Temple, Zone.Cheekbone, Zone.CheekHollow, Zone.Chin, Zone.Jaw, Zone.UnderJaw, Zone.NeckFront, Zone.NeckSide, Zone.Collar, Zone.Sternum, Zone.Chest];
 
     public override bool Sided => false;
 
     public override bool Movable => false;
 
-    public override IReadOnlyList<ParameterSpec> Parameters { get; } =
-    [
-        ParameterSpec.ZoneSet("zones", "Zones of the face", "Which zones get the ground.", Zones.Face),
-        ParameterSpec.Choice("lowerEnd", "Lower end", "Where the ground ends on the neck.", 0, ToFade, ToNeckline),
-        ParameterSpec.Length("fade", "Fade length", "How long the ground takes to run out on the neck.", 10, 90, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]),
-        ParameterSpec.Length("edge", "Soft edge", "Width over which the ground thins out at its border.", 2, 40, 14),
-    ];
+    public override IReadOnlyList<ParameterSpec> Parameters { get; } = [Zones, LowerEnd, Fade, Edge];
 
-    public override IReadOnlyList<CoatRole> Roles { get; } = [new("ground", "Ground", Stage.Base, Tool.Sponge, 2, 90)];
+    public override IReadOnlyList<CoatRole> Roles { get; } = [GroundCoat];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
     {
         var body = context.Body;
-        var chosen = context.ZoneSet("zones").Where(body.ZoneOutlines.ContainsKey).ToHashSet();
-        var runs = context.Word("lowerEnd") == ToNeckline;
-        var fadeMm = context.Number("fade");
-        var edge = context.Number("edge");
-        var underJaw = context.At("submentale");
-        var carriesDown = chosen.Contains("chin") || chosen.Contains("jaw");
+        var chosen = context.Zones(Zones).Where(body.ZoneOutlines.ContainsKey).ToHashSet();
+        var runs = context.Word(LowerEnd) == ToNeckline;
+        var fadeMm = context.Number(Fade);
+        var edge = context.Number(Edge);
+        var underJaw = context.At(Landmark.Submentale);
+        var carriesDown = chosen.Contains(Zone.Chin) || chosen.Contains(Zone.Jaw);
         if (carriesDown)
         {
-            chosen.UnionWith(["under-jaw", "neck front", "neck side"]);
+            chosen.UnionWith([Zone.UnderJaw, Zone.NeckFront, Zone.NeckSide]);
         }
 
         if (runs && carriesDown)
         {
-            chosen.UnionWith(["collar", "sternum", "chest"]);
+            chosen.UnionWith([Zone.Collar, Zone.Sternum, Zone.Chest]);
         }
 
         var fade = runs ? null : new Fade(underJaw.YMm + 4, body.Go(underJaw, -Math.PI / 2, fadeMm).YMm);
         // Under the edge of the costume it goes on a little, so that no bare line shows when the wearer moves.
         var limit = fade is null ? context.Costume.Bare(body).Buffer(UnderCostumeMm) : Above(fade.GoneBelowYMm);
-        var shape = body.Once($"joined {string.Join('+', Zones.Names.Where(chosen.Contains))}", () => Joined(body, chosen)).Intersection(limit);
+        var shape = body.Once($"joined {string.Join('+', Core.Body.Zones.All.Where(chosen.Contains))}", () => Joined(body, chosen)).Intersection(limit);
         // Bodies hold still at the front; the ground does not run round to the nape.
-        var mark = new RegionMark("ground", Side.Middle, shape, edge, fade);
+        var mark = new RegionMark(GroundCoat.Id, Side.Middle, shape, edge, fade);
         var areaCm2 = body.Chart.AreaMm2(shape) / 100;
         var sizes = new List<SizeLine> { new("Area", areaCm2, "cm²") };
         if (carriesDown)
         {
             var end = new ChartPoint(0, fade?.GoneBelowYMm ?? shape.EnvelopeInternal.MinY);
-            sizes.Add(new("Ends", body.TapeMm(context.At("gnathion"), end), "mm", runs ? "below the chin, under the costume" : "below the chin, faded out"));
+            sizes.Add(new("Ends", body.TapeMm(context.At(Landmark.Gnathion), end), "mm", runs ? "below the chin, under the costume" : "below the chin, faded out"));
         }
 
         return ([mark], sizes);
     }
 
     // Zones are joined with a hair of overlap so that no seam stays between them.
-    private static Geometry Joined(FittedBody body, IReadOnlySet<string> chosen)
+    private static Geometry Joined(FittedBody body, IReadOnlySet<Zone> chosen)
     {
-        Geometry[] grown = [.. Zones.Names.Where(chosen.Contains).Select(name => body.ZoneOutlines[name].Buffer(1.2, 2))];
+        Geometry[] grown = [.. Core.Body.Zones.All.Where(chosen.Contains).Select(zone => body.ZoneOutlines[zone].Buffer(1.2, 2))];
         if (grown.Length == 0)
         {
             return GeometryFactory.Default.CreatePolygon();
@@ -82,8 +82,8 @@ public sealed class SkinBase : PartKind
 
         // Corners of zones are nothing a sponge could follow.
         var all = DouglasPeuckerSimplifier.Simplify(UnaryUnionOp.Union(grown), 0.4).Buffer(4, 4).Buffer(-8, 4).Buffer(4, 4);
-        return Zones.Names.Where(n => !chosen.Contains(n) && body.ZoneOutlines[n].Intersects(all))
-            .Aggregate(all, (left, name) => left.Difference(body.ZoneOutlines[name]));
+        return Core.Body.Zones.All.Where(n => !chosen.Contains(n) && body.ZoneOutlines[n].Intersects(all))
+            .Aggregate(all, (left, zone) => left.Difference(body.ZoneOutlines[zone]));
     }
 
     private static Polygon Above(double yMm) => GeometryFactory.Default.CreatePolygon(

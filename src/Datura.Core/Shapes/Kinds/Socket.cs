@@ -5,59 +5,56 @@ namespace Datura.Core.Shapes.Kinds;
 /// <summary>The dark of an eye socket, hung on the orbit: over, through or under the brow, down towards the cheekbone.</summary>
 public sealed class Socket : PartKind
 {
+    private static readonly NumberSpec AboveBrow = ParameterSpec.Length("aboveBrow", "Reach above the brow", "Negative stays under the brow.", -14, 25, 4);
+    private static readonly NumberSpec DownCheek = ParameterSpec.Length("downCheek", "Down the cheek", "From the edge of the lower lid.", 3, 40, b => 0.13 * b.MeasuresMm["lowerFaceHeight"]);
+    private static readonly NumberSpec Outward = ParameterSpec.Length("outward", "Past the outer corner", "From the outer corner of the eye.", -4, 25, b => 0.09 * b.MeasuresMm["outerEyeDistance"]);
+    private static readonly NumberSpec Inward = ParameterSpec.Length("inward", "Towards the nose", "From the inner corner of the eye.", -4, 12, 4);
+    private static readonly NumberSpec Droop = ParameterSpec.Angle("droop", "Droop outwards", "Turns the outer end down.", -25, 30, 7);
+    private static readonly NumberSpec Roundness = ParameterSpec.Ratio("roundness", "Roundness", "0 is boxy, 1 is round.", 0, 1, 0.8);
+    private static readonly NumberSpec Ragged = ParameterSpec.Length("ragged", "Ragged edge", "How far the outline wanders.", 0, 5, 1, 0.5);
+    private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Soft edge", "Width over which the dark thins out.", 0.5, 16, 4, 0.5);
+    private static readonly NumberSpec Heart = ParameterSpec.Ratio("heart", "Dark heart", "Size of the deepest part within the socket.", 0.2, 0.95, 0.62);
+    private static readonly CoatRole DarkCoat = new("dark", "Socket", Stage.BodyColour, Tool.HalfRoundSponge, 1, 22);
+    private static readonly CoatRole HeartCoat = new("heart", "Dark heart", Stage.BodyColour, Tool.Filbert, 1, 12, Optional: true);
+
     public override string Id => "socket";
 
     public override string Label => "Socket";
 
     public override Family Family => Family.Bone;
 
-    public override IReadOnlyList<string> HangsOn => ["orbit", "lid"];
+    public override IReadOnlyList<Zone> HangsOn => [Zone.Orbit, Zone.Lid];
 
-    public override IReadOnlyList<RoleRelief> Relief { get; } = [new("dark", -5, 7), new("heart", -4, 6)];
+    public override IReadOnlyList<RoleRelief> Relief { get; } = [new(DarkCoat, -5, 7), new(HeartCoat, -4, 6)];
 
     public override bool NeedsOwnGround => true;
 
     public override bool UsuallyReserved => true;
 
-    public override IReadOnlyList<ParameterSpec> Parameters { get; } =
-    [
-        ParameterSpec.Length("aboveBrow", "Reach above the brow", "Negative stays under the brow.", -14, 25, 4),
-        ParameterSpec.Length("downCheek", "Down the cheek", "From the edge of the lower lid.", 3, 40, b => 0.13 * b.MeasuresMm["lowerFaceHeight"]),
-        ParameterSpec.Length("outward", "Past the outer corner", "From the outer corner of the eye.", -4, 25, b => 0.09 * b.MeasuresMm["outerEyeDistance"]),
-        ParameterSpec.Length("inward", "Towards the nose", "From the inner corner of the eye.", -4, 12, 4),
-        ParameterSpec.Angle("droop", "Droop outwards", "Turns the outer end down.", -25, 30, 7),
-        ParameterSpec.Ratio("roundness", "Roundness", "0 is boxy, 1 is round.", 0, 1, 0.8),
-        ParameterSpec.Length("ragged", "Ragged edge", "How far the outline wanders.", 0, 5, 1, 0.5),
-        ParameterSpec.Length("edge", "Soft edge", "Width over which the dark thins out.", 0.5, 16, 4, 0.5),
-        ParameterSpec.Ratio("heart", "Dark heart", "Size of the deepest part within the socket.", 0.2, 0.95, 0.62),
-    ];
+    public override IReadOnlyList<ParameterSpec> Parameters { get; } = [AboveBrow, DownCheek, Outward, Inward, Droop, Roundness, Ragged, Edge, Heart];
 
-    public override IReadOnlyList<CoatRole> Roles { get; } =
-    [
-        new("dark", "Socket", Stage.BodyColour, Tool.HalfRoundSponge, 1, 22),
-        new("heart", "Dark heart", Stage.BodyColour, Tool.Filbert, 1, 12, Optional: true),
-    ];
+    public override IReadOnlyList<CoatRole> Roles { get; } = [DarkCoat, HeartCoat];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
     {
         var body = context.Body;
-        var above = context.Number("aboveBrow");
-        var centre = 0.5 * (context.At("exocanthion") + context.At("endocanthion"));
-        var top = body.Go(context.At("brow_peak"), Math.PI / 2, context.Uneven(above + 20) - 20);
-        var bottom = body.Go(context.At("palpebrale_inferius"), -Math.PI / 2, context.Uneven(context.Number("downCheek")));
-        var outer = body.Go(context.At("exocanthion"), 0, context.Uneven(context.Number("outward") + 15) - 15);
-        var inner = body.Go(context.At("endocanthion"), Math.PI, context.Number("inward"));
-        var droop = context.UnevenAngle(-context.Number("droop") * Math.PI / 180);
+        var above = context.Number(AboveBrow);
+        var centre = 0.5 * (context.At(Landmark.Exocanthion) + context.At(Landmark.Endocanthion));
+        var top = body.Go(context.At(Landmark.BrowPeak), Math.PI / 2, context.Uneven(above + 20) - 20);
+        var bottom = body.Go(context.At(Landmark.PalpebraleInferius), -Math.PI / 2, context.Uneven(context.Number(DownCheek)));
+        var outer = body.Go(context.At(Landmark.Exocanthion), 0, context.Uneven(context.Number(Outward) + 15) - 15);
+        var inner = body.Go(context.At(Landmark.Endocanthion), Math.PI, context.Number(Inward));
+        var droop = context.UnevenAngle(-context.Number(Droop) * Math.PI / 180);
         var reach = new Reach(top.YMm - centre.YMm, centre.YMm - bottom.YMm, outer.XMm - centre.XMm, centre.XMm - inner.XMm);
-        var smooth = Outline(centre, reach, context.Number("roundness"), droop);
-        var outline = Curves.Polygon(Curves.Ragged(smooth, context.Number("ragged"), context.Design));
-        var heart = Curves.Polygon(smooth.Select(p => centre + context.Number("heart") * (p - centre)));
-        var edge = context.Number("edge");
+        var smooth = Outline(centre, reach, context.Number(Roundness), droop);
+        var outline = Curves.Polygon(Curves.Ragged(smooth, context.Number(Ragged), context.Design));
+        var heart = Curves.Polygon(smooth.Select(p => centre + context.Number(Heart) * (p - centre)));
+        var edge = context.Number(Edge);
 
         var widthMm = body.TapeMm(smooth[0], smooth[smooth.Count / 2]);
         var heightMm = body.TapeMm(smooth[smooth.Count / 4], smooth[3 * smooth.Count / 4]);
         return (
-            [new RegionMark("dark", context.Side, outline, edge), new RegionMark("heart", context.Side, heart, edge * 1.5)],
+            [new RegionMark(DarkCoat.Id, context.Side, outline, edge), new RegionMark(HeartCoat.Id, context.Side, heart, edge * 1.5)],
             [
                 new("Width", widthMm, "mm"),
                 new("Height", heightMm, "mm", Judged(above)),

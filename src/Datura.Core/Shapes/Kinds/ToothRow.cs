@@ -15,51 +15,48 @@ public sealed class ToothRow : PartKind
     private const string Gaps = "only the gaps";
     private const string Stitches = "crossed stitches";
 
+    private static readonly ChoiceSpec Style = ParameterSpec.Choice("style", "Drawn as", "How each tooth is made.", 0, Outlined, Pressed, Pointed, Gaps, Stitches);
+    private static readonly ChoiceSpec Rows = ParameterSpec.Choice("rows", "Rows", "Above the mouth line, below it, or both.", 0, "upper and lower", "upper", "lower");
+    private static readonly NumberSpec Tooth = ParameterSpec.Length("tooth", "Middle tooth", "Width of the teeth next to the mid-line.", 4, 18, b => 0.17 * b.MeasuresMm["mouthWidth"], 0.5);
+    private static readonly NumberSpec Grade = ParameterSpec.Ratio("grade", "Grading", "Width of each tooth to the one before it.", 0.6, 1, 0.88);
+    private static readonly NumberSpec UpperHeight = ParameterSpec.Length("upperHeight", "Upper height", "From the mouth line up.", 5, 30, b => 0.13 * b.MeasuresMm["lowerFaceHeight"]);
+    private static readonly NumberSpec LowerHeight = ParameterSpec.Length("lowerHeight", "Lower height", "From the mouth line down.", 5, 30, b => 0.105 * b.MeasuresMm["lowerFaceHeight"]);
+    private static readonly NumberSpec Beyond = ParameterSpec.Length("beyond", "Past the mouth corner", "How far the row goes on to the cheek.", -8, 35, 7);
+    private static readonly NumberSpec Climb = ParameterSpec.Length("climb", "Climb", "How far the ends rise towards the ear.", -6, 25, 4);
+    private static readonly NumberSpec Roots = ParameterSpec.Length("roots", "Root lines", "Length of the lines that run on from each tooth.", 0, 20, 6);
+    private static readonly NumberSpec Crooked = ParameterSpec.Ratio("crooked", "Crookedness", "0 is a straight row.", 0, 1, 0.25);
+    private static readonly NumberSpec LineSetting = ParameterSpec.Length("line", "Line width", "Of outlines and gaps.", 0.4, 3, 1.2, 0.1);
+    private static readonly CoatRole ToothCoat = new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 85);
+    private static readonly CoatRole LineCoat = new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, GoesRound: true);
+
     public override string Id => "toothRow";
 
     public override string Label => "Tooth row";
 
     public override Family Family => Family.Bone;
 
-    public override IReadOnlyList<string> HangsOn => ["lips", "upper lip", "chin"];
+    public override IReadOnlyList<Zone> HangsOn => [Zone.Lips, Zone.UpperLip, Zone.Chin];
 
-    public override Companion? UsuallyWith { get; } = new(["socket"], ["noseCavity", "nosePad", "muzzle", "beak"], "pronasale", CautionCode.SkullWithoutNose);
+    public override Companion? UsuallyWith { get; } = new(["socket"], ["noseCavity", "nosePad", "muzzle", "beak"], Landmark.Pronasale, CautionCode.SkullWithoutNose);
 
     public override bool Sided => false;
 
     public override bool UsuallyReserved => false;
 
-    public override IReadOnlyList<ParameterSpec> Parameters { get; } =
-    [
-        ParameterSpec.Choice("style", "Drawn as", "How each tooth is made.", 0, Outlined, Pressed, Pointed, Gaps, Stitches),
-        ParameterSpec.Choice("rows", "Rows", "Above the mouth line, below it, or both.", 0, "upper and lower", "upper", "lower"),
-        ParameterSpec.Length("tooth", "Middle tooth", "Width of the teeth next to the mid-line.", 4, 18, b => 0.17 * b.MeasuresMm["mouthWidth"], 0.5),
-        ParameterSpec.Ratio("grade", "Grading", "Width of each tooth to the one before it.", 0.6, 1, 0.88),
-        ParameterSpec.Length("upperHeight", "Upper height", "From the mouth line up.", 5, 30, b => 0.13 * b.MeasuresMm["lowerFaceHeight"]),
-        ParameterSpec.Length("lowerHeight", "Lower height", "From the mouth line down.", 5, 30, b => 0.105 * b.MeasuresMm["lowerFaceHeight"]),
-        ParameterSpec.Length("beyond", "Past the mouth corner", "How far the row goes on to the cheek.", -8, 35, 7),
-        ParameterSpec.Length("climb", "Climb", "How far the ends rise towards the ear.", -6, 25, 4),
-        ParameterSpec.Length("roots", "Root lines", "Length of the lines that run on from each tooth.", 0, 20, 6),
-        ParameterSpec.Ratio("crooked", "Crookedness", "0 is a straight row.", 0, 1, 0.25),
-        ParameterSpec.Length("line", "Line width", "Of outlines and gaps.", 0.4, 3, 1.2, 0.1),
-    ];
+    public override IReadOnlyList<ParameterSpec> Parameters { get; } = [Style, Rows, Tooth, Grade, UpperHeight, LowerHeight, Beyond, Climb, Roots, Crooked, LineSetting];
 
-    public override IReadOnlyList<CoatRole> Roles { get; } =
-    [
-        new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 85),
-        new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, GoesRound: true),
-    ];
+    public override IReadOnlyList<CoatRole> Roles { get; } = [ToothCoat, LineCoat];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
     {
         var body = context.Body;
         var line = MouthLine(context);
-        var rows = context.Word("rows");
+        var rows = context.Word(Rows);
         var marks = new List<Mark>();
-        var width = context.Number("line");
-        var style = context.Word("style");
+        var width = context.Number(LineSetting);
+        var style = context.Word(Style);
         var teeth = 0;
-        foreach (var (wanted, up, height) in new[] { ("upper", 1.0, "upperHeight"), ("lower", -1.0, "lowerHeight") })
+        foreach (var (wanted, up, height) in new[] { ("upper", 1.0, UpperHeight), ("lower", -1.0, LowerHeight) })
         {
             if (rows == wanted || rows == "upper and lower" && (style != Stitches || up > 0))
             {
@@ -73,14 +70,14 @@ public sealed class ToothRow : PartKind
         }
 
         var full = line.Select(p => p.Mirrored()).Reverse().Concat(line.Skip(1)).ToArray();
-        marks.Add(new StrokeMark("line", Side.Middle, full, Taper(full.Length, 1.5 * width)));
+        marks.Add(new StrokeMark(LineCoat.Id, Side.Middle, full, Taper(full.Length, 1.5 * width)));
         var fills = marks.OfType<RegionMark>().Sum(m => body.Chart.AreaMm2(m.Outline));
         return (
             marks,
             [
                 new("Teeth", teeth, ""),
                 new("Row width", body.LineMm(full), "mm", FormattableString.Invariant($"mouth {body.MeasuresMm["mouthWidth"]:0} mm")),
-                new("Middle tooth", context.Number("tooth"), "mm", "wide"),
+                new("Middle tooth", context.Number(Tooth), "mm", "wide"),
                 new("Area", fills / 100, "cm²"),
             ]);
     }
@@ -88,10 +85,10 @@ public sealed class ToothRow : PartKind
     // From the mid-line to the left end: along the closed lips, then on to the cheek.
     private static List<ChartPoint> MouthLine(PartContext context)
     {
-        var corner = context.At("cheilion");
-        var middle = context.At("mouth_line");
-        var beyond = context.Number("beyond");
-        var end = context.Body.Go(corner, Math.Atan2(context.Number("climb"), Math.Abs(beyond) + 14), beyond);
+        var corner = context.At(Landmark.Cheilion);
+        var middle = context.At(Landmark.MouthLine);
+        var beyond = context.Number(Beyond);
+        var end = context.Body.Go(corner, Math.Atan2(context.Number(Climb), Math.Abs(beyond) + 14), beyond);
         var inside = new ChartPoint(0.55 * corner.XMm, 0.4 * corner.YMm + 0.6 * middle.YMm);
         return beyond >= 3
             ? Curves.Through([middle, inside, corner, end], closed: false)
@@ -103,12 +100,12 @@ public sealed class ToothRow : PartKind
     {
         var body = context.Body;
         var total = body.LineMm(line);
-        var grade = context.Number("grade");
-        var crooked = context.Number("crooked");
-        var roots = context.Number("roots");
+        var grade = context.Number(Grade);
+        var crooked = context.Number(Crooked);
+        var roots = context.Number(Roots);
         var random = context.Design;
         var from = lineMm / 2;
-        var width = context.Number("tooth");
+        var width = context.Number(Tooth);
         for (var k = 0; from + width * 0.75 <= total && k < 20; k++)
         {
             var size = 1 - 0.45 * (from / total);
@@ -122,29 +119,29 @@ public sealed class ToothRow : PartKind
             {
                 foreach (var thread in box.Cross())
                 {
-                    yield return new StrokeMark("line", side, [.. thread.Select(Here)], [0.6 * lineMm, lineMm, 0.6 * lineMm]);
+                    yield return new StrokeMark(LineCoat.Id, side, [.. thread.Select(Here)], [0.6 * lineMm, lineMm, 0.6 * lineMm]);
                 }
             }
             else if (style == Gaps)
             {
-                yield return new StrokeMark("line", side, [.. box.Gap().Select(Here)], [1.1 * lineMm, lineMm, 0.3]);
+                yield return new StrokeMark(LineCoat.Id, side, [.. box.Gap().Select(Here)], [1.1 * lineMm, lineMm, 0.3]);
             }
             else
             {
-                yield return new RegionMark("tooth", side, Curves.Polygon(outline), 0.6);
+                yield return new RegionMark(ToothCoat.Id, side, Curves.Polygon(outline), 0.6);
             }
 
             if (style is Outlined or Pointed)
             {
                 var drawn = outline.Append(outline[0]).ToArray();
-                yield return new StrokeMark("line", side, drawn, [.. Enumerable.Repeat(lineMm, drawn.Length)]);
+                yield return new StrokeMark(LineCoat.Id, side, drawn, [.. Enumerable.Repeat(lineMm, drawn.Length)]);
             }
 
             if (roots > 0 && style is Outlined or Gaps)
             {
                 var root = outline[outline.Count / 2];
                 var tip = root + up * roots * size * new ChartPoint(0.12 * (side == Side.Right ? -1 : 1), 1);
-                yield return new StrokeMark("line", side, [root, 0.5 * (root + tip), tip], [lineMm, 0.7 * lineMm, 0.25]);
+                yield return new StrokeMark(LineCoat.Id, side, [root, 0.5 * (root + tip), tip], [lineMm, 0.7 * lineMm, 0.25]);
             }
 
             from += width;

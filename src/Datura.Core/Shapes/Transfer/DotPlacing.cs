@@ -17,8 +17,8 @@ internal sealed class DotPlacing(FittedBody body)
     // Below this sine of the crossing angle a millimetre on the tape is more than two on the skin.
     private const double LeastCrossing = 0.5;
 
-    private readonly (string Name, ChartPoint At, Vec3 Place)[] places =
-        [.. NamedPlaces.All.Keys.Select(n => (n, body.Landmark(n), body.Chart.Position(body.Landmark(n))))];
+    private readonly (Landmark Name, ChartPoint At, Vec3 Place)[] places =
+        [.. NamedPlaces.All.Keys.Select(n => (n, body.At(n), body.Chart.Position(body.At(n))))];
 
     /// <param name="Redrawn">Where the rounded distances put it.</param>
     public sealed record Dot(ChartPoint At, ChartPoint Redrawn, TapeFrom First, TapeFrom Second, string Where);
@@ -131,7 +131,7 @@ internal sealed class DotPlacing(FittedBody body)
         double da = first - firstMm, db = second - secondMm;
         var redrawn = Math.Abs(det) < 0.05 ? dot : dot + new ChartPoint((da * by - ay * db) / det, (ax * db - da * bx) / det);
         return new(
-            dot, redrawn, new(places[a].Name, NamedPlaces.All[places[a].Name], (int)first), new(places[b].Name, NamedPlaces.All[places[b].Name], (int)second),
+            dot, redrawn, new(places[a].Name.Id, NamedPlaces.All[places[a].Name], (int)first), new(places[b].Name.Id, NamedPlaces.All[places[b].Name], (int)second),
             Where(dot, places[a].At, places[b].At));
     }
 

@@ -68,7 +68,7 @@ public sealed record TemplatePiece(
         return new(
             part.Id, kind.Label, kind.Sided, false, outlines, lines,
             [.. Curves.Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
-            [.. NamedPlaces.All.Where(p => patch.Holds(body.Landmark(p.Key))).Select(p => new TemplateMark(p.Value, patch.Flat(body.Landmark(p.Key))))],
+            [.. NamedPlaces.All.Where(p => patch.Holds(body.At(p.Key))).Select(p => new TemplateMark(p.Value, patch.Flat(body.At(p.Key))))],
             Flat(middle), patch.MostStretch(figure),
             points.Max(p => p.XMm) - points.Min(p => p.XMm), points.Max(p => p.YMm) - points.Min(p => p.YMm))
         {
