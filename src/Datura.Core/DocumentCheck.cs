@@ -9,13 +9,13 @@ public static class DocumentCheck
     private const int MostPaints = 500;
     private const int LongestName = 120;
 
-    /// <exception cref="BadInputException"/>
+    /// <exception cref="InputException"/>
     /// <exception cref="PlanException"/>
     public static void Check(Look? look)
     {
         if (look?.Parts is null || look.Parts.Any(p => p is null))
         {
-            throw new BadInputException("look", "The request carries no look, or one without parts. Send a whole look.");
+            throw new InputException("look", ProblemCode.EmptyLook);
         }
 
         if (PlanCheck.OfLook(look) is { Count: > 0 } problems)
@@ -24,18 +24,18 @@ public static class DocumentCheck
         }
     }
 
-    /// <exception cref="BadInputException"/>
+    /// <exception cref="InputException"/>
     /// <exception cref="MeasureException"/>
     public static void Check(Face? face)
     {
         if (face?.MeasuresMm is null || face.Cautions is null)
         {
-            throw new BadInputException("face", "The request carries no face, or one without measures. Send a whole face.");
+            throw new InputException("face", ProblemCode.EmptyFace);
         }
 
         if (string.IsNullOrWhiteSpace(face.Name) || face.Name.Length > LongestName)
         {
-            throw new BadInputException("name", "Give the face a name of 1 to 120 letters.");
+            throw new InputException("name", ProblemCode.FaceName, ("most", LongestName));
         }
 
         if (MeasureCheck.Problems(face.MeasuresMm) is { Count: > 0 } problems)
@@ -49,17 +49,17 @@ public static class DocumentCheck
         }
         catch (InputException problem)
         {
-            throw new BadInputException("skin", problem.Message);
+            throw problem.At("skin");
         }
     }
 
-    /// <exception cref="BadInputException"/>
+    /// <exception cref="InputException"/>
     /// <exception cref="PlanException"/>
     public static void Check(Setting? setting)
     {
         if (setting is null || string.IsNullOrWhiteSpace(setting.Name) || setting.Name.Length > LongestName)
         {
-            throw new BadInputException("name", "Give the setting a name of 1 to 120 letters.");
+            throw new InputException("name", ProblemCode.SettingName, ("most", LongestName));
         }
 
         if (PlanCheck.OfSetting(setting) is { Count: > 0 } problems)
@@ -68,17 +68,17 @@ public static class DocumentCheck
         }
     }
 
-    /// <exception cref="BadInputException"/>
+    /// <exception cref="InputException"/>
     public static void Check(Kit? kit)
     {
         if (kit?.Paints is null || kit.Paints.Any(p => p is null) || string.IsNullOrWhiteSpace(kit.Name) || kit.Name.Length > LongestName)
         {
-            throw new BadInputException("name", "Give the kit a name of 1 to 120 letters and a list of paints.");
+            throw new InputException("name", ProblemCode.KitName, ("most", LongestName));
         }
 
         if (kit.Paints.Count > MostPaints || kit.Paints.DistinctBy(p => p.Id).Count() != kit.Paints.Count)
         {
-            throw new BadInputException("paints", $"A kit holds up to {MostPaints} paints, each with an id of its own.");
+            throw new InputException("paints", ProblemCode.KitPaints, ("most", MostPaints));
         }
 
         for (var k = 0; k < kit.Paints.Count; k++)
@@ -88,27 +88,27 @@ public static class DocumentCheck
     }
 
     /// <summary>Whether a paint can be: film, drying, price, and a card that some real film gives.</summary>
-    /// <exception cref="BadInputException">It cannot; the sentence says why.</exception>
+    /// <exception cref="InputException">It cannot; the sentence says why.</exception>
     public static void Check(PaintDescription? paint, string field)
     {
         if (paint is null || string.IsNullOrWhiteSpace(paint.Id) || string.IsNullOrWhiteSpace(paint.Name) || paint.Name.Length > LongestName)
         {
-            throw new BadInputException(field, "Give the paint a name of 1 to 120 letters.");
+            throw new InputException(field, ProblemCode.PaintName, ("most", LongestName));
         }
 
         if (!(paint.CoatFilmUm is > 0 and < 500 && paint.DryingSeconds is >= 0 and < 7200))
         {
-            throw new BadInputException(field, $"{paint.Name}: a coat is up to 500 µm thick and dries within two hours.");
+            throw new InputException(field, ProblemCode.CoatLimits, ("paint", paint.Name));
         }
 
         if (paint.Price is < 0 or > 1e6 or double.NaN || paint.LeftMl is < 0 or > 1e5 or double.NaN)
         {
-            throw new BadInputException(field, $"{paint.Name}: neither the price nor what is left can be negative. Leave them out when they are not known.");
+            throw new InputException(field, ProblemCode.PaintPrice, ("paint", paint.Name));
         }
 
         if (paint.Stripe is { } stripe && (string.IsNullOrWhiteSpace(stripe.Cake) || stripe.Place is < 1 or > 40))
         {
-            throw new BadInputException(field, $"{paint.Name}: a stripe of a split cake needs the name of its pan and its place, from 1.");
+            throw new InputException(field, ProblemCode.PaintStripe, ("paint", paint.Name));
         }
 
         try
@@ -117,7 +117,7 @@ public static class DocumentCheck
         }
         catch (InputException problem)
         {
-            throw new BadInputException(field, problem.Message.StartsWith(paint.Name, StringComparison.Ordinal) ? problem.Message : $"{paint.Name}: {problem.Message}");
+            throw problem.At(field, ("paint", paint.Name));
         }
     }
 }

@@ -1,4 +1,3 @@
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core;

@@ -3,7 +3,6 @@ using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -51,8 +50,16 @@ public sealed record PlanTime(double LowSeconds, double HighSeconds, double Conf
 /// <summary>A pose to ask for.</summary>
 public sealed record PlanPose(Pose Pose, string Words);
 
-/// <summary>A reason for a step's place, in words.</summary>
-public sealed record PlanWhy(string Rule, string Words, bool Strict);
+/// <summary>A reason for a step's place.</summary>
+/// <param name="Other">The step it refers to, in words.</param>
+/// <param name="GivesWayTo">Id of the stronger rule, when this one could not be kept.</param>
+/// <param name="Words">All of it as a sentence.</param>
+public sealed record PlanWhy(ReasonCode Code, string Rule, string? Other, string? GivesWayTo, string Words, bool Strict);
+
+/// <summary>Why a step waits.</summary>
+/// <param name="Other">The step that is still wet, in words.</param>
+/// <param name="Words">All of it as a sentence.</param>
+public sealed record PlanWait(WaitCode Code, string? Other, string Words);
 
 /// <param name="FinestMm">Finest width an eye resolves from there.</param>
 public sealed record PlanSetting(string Name, double SlotMinutes, double ViewingDistanceM, string Light, double FinestMm);
@@ -136,7 +143,7 @@ public sealed record PlanStep(
     double HighSeconds,
     double WaitSeconds,
     double DryingSeconds,
-    string? WaitsFor,
+    PlanWait? WaitsFor,
     IReadOnlyList<string> Meanwhile,
     IReadOnlyList<PlanWhy> Why,
     bool Pinned,

@@ -1,9 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Form;
-using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -74,9 +72,9 @@ public static class PlanCheck
             yield return Problem.Of("form.pretended", ProblemCode.PretendedLamp);
         }
 
-        if (LampPlace.DistanceProblem(form.Pretended.DistanceM) is { } problem)
+        if (LightCheck.OfDistance(form.Pretended.DistanceM) is { } problem)
         {
-            yield return Problem.Of("form.pretended.distanceM", ProblemCode.LampDistance, ("why", problem));
+            yield return Problem.Of("form.pretended.distanceM", problem);
         }
 
         foreach (var zone in form.Zones ?? [])
@@ -112,9 +110,9 @@ public static class PlanCheck
             yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.Label), ("most", ZoneRelief.MostMm));
         }
 
-        if (part.Motif?.Problem() is { } motif)
+        if (part.Motif is { } motif && MotifCheck.Of(motif, $"{field}.motif", ("part", kind.Label)) is { } broken)
         {
-            yield return Problem.Of($"{field}.motif", ProblemCode.Drawing, ("part", kind.Label), ("why", motif));
+            yield return broken;
         }
 
         foreach (var (id, value) in part.Numbers)
@@ -240,7 +238,7 @@ public static class PlanCheck
             found.Add(Problem.Of("confidence", ProblemCode.Confidence));
         }
 
-        found.AddRange(setting.OwnPace.Problems().Select(p => Problem.Of("rates", ProblemCode.Rates, ("why", p))));
+        found.AddRange(setting.OwnPace.Problems());
         if (!(setting.ViewingDistanceM is >= 0.2 and <= 200))
         {
             found.Add(Problem.Of("viewingDistanceM", ProblemCode.ViewingDistance));
@@ -264,17 +262,13 @@ public static class PlanCheck
             }
             catch (InputException problem)
             {
-                found.Add(Problem.Of("lamps", ProblemCode.Lamps, ("why", problem.Message)));
+                found.Add(problem.Problem);
             }
         }
 
-        try
+        if (LightCheck.Of(setting.FaceLight) is { } light)
         {
-            setting.FaceLight.Check();
-        }
-        catch (InputException problem)
-        {
-            found.Add(Problem.Of("lamps", ProblemCode.Lamps, ("why", problem.Message)));
+            found.Add(Problem.Of("lamps", light));
         }
 
         if (!(setting.NecklineWidthMm is >= 60 and <= 420))

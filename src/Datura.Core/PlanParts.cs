@@ -38,7 +38,7 @@ public static class PlanParts
             return null;
         }
 
-        var (l, r) = (Shapes.Mark.Middle(left)!.Value, Shapes.Mark.Middle(right)!.Value);
+        var (l, r) = (Domain.Mark.Middle(left)!.Value, Domain.Mark.Middle(right)!.Value);
         double Area(Mark[] of) => Math.Round(of.OfType<RegionMark>().Sum(m => m.Outline.Area) / 100, 2);
         return new(Area(left), Area(right), Math.Round(l.YMm - r.YMm, 1), Math.Round(l.XMm + r.XMm, 1));
     }

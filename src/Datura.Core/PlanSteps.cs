@@ -1,7 +1,4 @@
 using Datura.Core.Order;
-using Datura.Core.Paint;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core;
 
@@ -35,7 +32,7 @@ internal static class PlanSteps
             Math.Round(step.Spread.Range.High, 1),
             Math.Round(step.WaitSeconds, 1),
             Math.Round(step.DryingSeconds, 1),
-            step.WaitsFor,
+            step.WaitsFor is { } wait ? Wait(wait) : null,
             step.Meanwhile,
             [.. step.Why.Select(Reason)],
             network.PinPlace[network.IndexOf(step.Key)] > 0,
@@ -45,7 +42,12 @@ internal static class PlanSteps
     }
 
     private static PlanWhy Reason(WhyHere why) => new(
-        why.Rule.Id, why.GivesWayTo is { } to ? $"After {why.Other}: {why.Rule.Words}, but here {to.Words}" : why.Other is null ? StepNetwork.Capital(why.Rule.Words) : $"{(why.Before ? "After" : "Before")} {why.Other}: {why.Rule.Words}", why.Rule.Strict);
+        why.Code, why.Rule.Id, why.Other, why.GivesWayTo?.Id,
+        StepNetwork.Capital(Catalogue.Of(why.Code).Filled(Said(("rule", why.Rule.Words), ("other", why.Other), ("stronger", why.GivesWayTo?.Words)))), why.Rule.Strict);
+
+    private static PlanWait Wait(WaitsFor wait) => new(wait.Code, wait.Other, Catalogue.Of(wait.Code).Filled(Said(("other", wait.Other))));
+
+    private static Dictionary<string, object> Said(params (string Name, string? Value)[] values) => values.Where(v => v.Value is not null).ToDictionary(v => v.Name, v => (object)v.Value!);
 
     private static string Title(Step step)
     {

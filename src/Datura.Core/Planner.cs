@@ -1,10 +1,10 @@
+using Datura.Core.Fit;
 using Datura.Core.Body;
 using Datura.Core.Caution;
 using Datura.Core.Form;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core;
 

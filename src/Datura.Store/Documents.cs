@@ -11,17 +11,31 @@ public sealed record RevisionHead(int Revision, DateTime SavedAt);
 
 /// <summary>There is no such document, or it was removed.</summary>
 public sealed class MissingDocumentException(string kind, string id)
-    : Exception($"There is no {kind} {id}. It may have been removed.");
+    : Exception($"no {kind} {id}")
+{
+    public string Kind => kind;
+
+    public string Id => id;
+}
 
 /// <summary>Somebody saved in between; nothing was overwritten.</summary>
 public sealed class StaleRevisionException(string kind, string id, int read, int current)
-    : Exception($"This {kind} was changed elsewhere: you worked on revision {read}, the newest is {current}. Load the newest and put your change in again, or save yours as a copy.")
+    : Exception($"{kind} {id} is at revision {current}, not {read}")
 {
+    public string Kind => kind;
+
     public string Id => id;
+
+    public int Read => read;
 
     public int Current => current;
 }
 
 /// <summary>A document of that id exists already.</summary>
 public sealed class TakenIdException(string kind, string id)
-    : Exception($"There is already a {kind} {id}. Choose another name.");
+    : Exception($"{kind} {id} is there already")
+{
+    public string Kind => kind;
+
+    public string Id => id;
+}

@@ -1,6 +1,4 @@
 using System.Reflection;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 

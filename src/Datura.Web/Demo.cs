@@ -1,4 +1,4 @@
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Store;
 
 namespace Datura.Web;

@@ -1,5 +1,5 @@
 using System.Text.Json;
-using Datura.Files.Json;
+using Datura.Documents;
 
 namespace Datura.Web;
 

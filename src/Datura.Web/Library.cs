@@ -1,6 +1,4 @@
-using Datura.Core;
-using Datura.Core.Paint;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Store;
 
 namespace Datura.Web;

@@ -1,9 +1,9 @@
+using Datura.Core.Fit;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Form;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Files.Pictures;
 
 namespace Datura.Web;
@@ -50,7 +50,7 @@ public sealed class PlanService(Library library) : IDisposable
     {
         if (request.Look?.Form is not { LeftOut: false } wish)
         {
-            throw new BadInputException("look.form", "The look asks for no computed form. Switch it on first.");
+            throw new InputException("look.form", ProblemCode.NoForm);
         }
 
         var problems = PlanCheck.OfLook(request.Look).ToArray();
@@ -82,7 +82,7 @@ public sealed class PlanService(Library library) : IDisposable
     {
         if (request.Look is null)
         {
-            throw new BadInputException("look", "The request carries no look. Send the look to be planned.");
+            throw new InputException("look", ProblemCode.NoLook);
         }
 
         var whole = request with { Look = With(request.Look, new Dictionary<string, PartVersion>()), OnScreen = null, Draft = false };
@@ -90,10 +90,10 @@ public sealed class PlanService(Library library) : IDisposable
         var (kit, setting) = (await KitAsync(request, cancel), await SettingAsync(request, cancel));
         if (planned.Jobs.Count == 0)
         {
-            throw new BadInputException("look.parts", "The look has no coats yet. Hang a part first.");
+            throw new InputException("look.parts", ProblemCode.NoCoats);
         }
 
-        var light = setting.Lamps is { Count: > 0 } lamps ? new Core.Paint.SeenUnder(Core.Paint.Lamps.Together(lamps)) : null;
+        var light = setting.Lamps is { Count: > 0 } lamps ? new SeenUnder(Core.Paint.Lamps.Together(lamps)) : null;
         // The slot itself does not matter here.
         var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
@@ -104,12 +104,12 @@ public sealed class PlanService(Library library) : IDisposable
     {
         if (request.Look is null)
         {
-            throw new BadInputException("look", "The request carries no look. Send the look to be planned.");
+            throw new InputException("look", ProblemCode.NoLook);
         }
 
         if (string.IsNullOrWhiteSpace(request.FaceId) || string.IsNullOrWhiteSpace(request.KitId) || string.IsNullOrWhiteSpace(request.SettingId))
         {
-            throw new BadInputException("faceId", "A plan needs a face, a kit and a setting. Choose all three.");
+            throw new InputException("faceId", ProblemCode.NothingChosen);
         }
 
         var face = await library.FaceAsync(request.FaceId, cancel);
@@ -124,7 +124,7 @@ public sealed class PlanService(Library library) : IDisposable
     public async Task<PlanRequest> UsualAsync(Look look, string? face, string? kit, string? setting, CancellationToken cancel)
     {
         async Task<string> First<T>(DocumentType<T> type, string? wanted = null)
-            where T : class => await library.FirstAsync(type, wanted, cancel) ?? throw new BadInputException(type.Name, $"The studio has no {type.Name} yet. Add one first.");
+            where T : class => await library.FirstAsync(type, wanted, cancel) ?? throw new InputException(type.Name, ProblemCode.StudioHasNone, ("kind", type.Name));
         return new(look, face ?? await First(DocumentTypes.Face), kit ?? await First(DocumentTypes.Kit, look.Kit), setting ?? await First(DocumentTypes.Setting));
     }
 

@@ -1,10 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
-using Datura.Core;
-using Datura.Core.Body;
-using Datura.Files.Documents;
-using Datura.Files.Kits;
-using Datura.Files.Motifs;
+using Datura.Documents;
 using Datura.Store;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Metadata;
@@ -33,26 +29,21 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
 
     private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {
-        MissingDocumentException => Of(404, "Not found", exception.Message),
-        StaleRevisionException stale => With(Of(409, "Changed elsewhere", exception.Message), "currentRevision", stale.Current),
-        TakenIdException => Of(409, "Name taken", exception.Message),
-        MeasureException measures => WithErrors(
-            Of(400, "Measures cannot be", exception.Message), measures.Problems.Select(p => ($"measuresMm.{p.Field}", p.Sentence))),
-        PlanException plan => WithErrors(
-            Of(400, "Cannot be planned", exception.Message), plan.Problems.Select(p => (p.Field, p.Sentence))),
-        DocumentFileException file => With(Of(400, "File refused", exception.Message), "line", file.Line),
-        MotifException motif => WithErrors(Of(400, "Drawing refused", motif.Message), [("motif", motif.Message)]),
-        KitFileException kit => WithErrors(Of(400, "Table refused", kit.Message), [("file", kit.Message)]),
-        BadInputException bad => WithErrors(Of(400, "Check the input", exception.Message), [(bad.Field, bad.Message)]),
-        BadHttpRequestException { InnerException: JsonException json } => WithErrors(
-            Of(400, "Not readable", $"The request could not be read: {Place(json)} is unknown, missing or of the wrong type. See the service's description at /openapi/v1.json."), [(json.Path ?? "$", "unknown, missing or of the wrong type")]),
-        BadHttpRequestException bad when Asked(context) is { Length: > 0 } asked => WithErrors(
-            Of(bad.StatusCode, "Not readable", $"The address must say {string.Join(" and ", asked)}, and each as it is described."), asked.Select(a => (a, "missing or not readable"))),
-        BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", "The request could not be read. Check its address and values."),
-        JsonException json => WithErrors(Of(400, "Not readable", "The file or request is not valid JSON of the expected form."), [(json.Path ?? "$", "not readable")]),
-        InputException => Of(400, "Check the input", exception.Message),
-        NpgsqlException => Of(503, "No database", "The database does not answer. Your work is kept in this browser; try again in a moment."),
-        _ => Of(500, "Something broke", "Datura made a mistake. Your saved work is safe; try again, and tell us what you did."),
+        MissingDocumentException missing => Of(404, "Not found", Problem.Of("id", ProblemCode.NoSuchDocument, ("kind", missing.Kind), ("id", missing.Id))),
+        StaleRevisionException stale => With(
+            Of(409, "Changed elsewhere", Problem.Of("revision", ProblemCode.ChangedElsewhere, ("kind", stale.Kind), ("read", stale.Read), ("current", stale.Current))), "currentRevision", stale.Current),
+        TakenIdException taken => Of(409, "Name taken", Problem.Of("id", ProblemCode.IdTaken, ("kind", taken.Kind), ("id", taken.Id))),
+        MeasureException measures => Of(400, "Measures cannot be", [.. measures.Problems.Select(p => p with { Field = $"measuresMm.{p.Field}" })]),
+        PlanException plan => Of(400, "Cannot be planned", [.. plan.Problems]),
+        DocumentFileException file => With(Of(400, "File refused", file.Problem), "line", file.Line),
+        InputException input => Of(400, "Check the input", input.Problem),
+        BadHttpRequestException { InnerException: JsonException json } => Of(400, "Not readable", Problem.Of(json.Path ?? "$", ProblemCode.BodyUnreadable, ("place", Place(json)))),
+        BadHttpRequestException bad when Asked(context) is { Length: > 0 } asked => Of(
+            bad.StatusCode, "Not readable", [Problem.Of(asked[0], ProblemCode.AddressValues, ("values", asked)), .. asked.Skip(1).Select(a => Problem.Of(a, ProblemCode.AddressValue))]),
+        BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", Problem.Of("request", ProblemCode.RequestUnreadable)),
+        JsonException json => Of(400, "Not readable", Problem.Of(json.Path ?? "$", ProblemCode.JsonUnreadable)),
+        NpgsqlException => Of(503, "No database", Problem.Of("database", ProblemCode.NoDatabase)),
+        _ => Of(500, "Something broke", Problem.Of("service", ProblemCode.OwnFault)),
     };
 
     // Where in the body, as a painter's program names it.
@@ -73,14 +64,18 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         return inner == typeof(double) ? double.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(int) ? int.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(bool) ? bool.TryParse(text, out _) : true;
     }
 
-    private static ProblemDetails Of(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
+    // The sentences are for people; a program reads fields and codes.
+    private static ProblemDetails Of(int status, string title, params Problem[] problems)
+    {
+        var details = new ProblemDetails { Status = status, Title = title, Detail = string.Join(" ", problems.Where(p => p.Code != ProblemCode.AddressValue).Select(p => p.Sentence)) };
+        details.Extensions["errors"] = problems.GroupBy(p => p.Field).ToDictionary(g => g.Key, g => g.Select(p => p.Sentence).ToArray());
+        details.Extensions["codes"] = problems.Select(p => Catalogue.CodeOf(p.Code)).Distinct().ToArray();
+        return details;
+    }
 
     private static ProblemDetails With(ProblemDetails problem, string name, object value)
     {
         problem.Extensions[name] = value;
         return problem;
     }
-
-    private static ProblemDetails WithErrors(ProblemDetails problem, IEnumerable<(string Field, string Sentence)> errors) =>
-        With(problem, "errors", errors.GroupBy(e => e.Field).ToDictionary(e => e.Key, e => e.Select(x => x.Sentence).ToArray()));
 }

@@ -1,6 +1,5 @@
 using System.Text.Json.Serialization;
-using Datura.Files.Documents;
-using Datura.Files.Json;
+using Datura.Documents;
 using Datura.Store;
 using Datura.Web;
 using Npgsql;

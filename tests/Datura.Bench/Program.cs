@@ -9,11 +9,10 @@ using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
-using Datura.Files.Json;
+using Datura.Documents;
 using Datura.Files.Pictures;
 using NetTopologySuite.Geometries;
 using SkiaSharp;
-using Datura.Files.Documents;
 
 if (args is ["truth"])
 {

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Tests;
 
 /// <summary>Nonsense in a look is named by its field before anything is computed.</summary>

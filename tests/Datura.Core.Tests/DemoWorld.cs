@@ -1,9 +1,7 @@
 using System.Text.Json;
 using Datura.Core.Body;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Files.Json;
-using Datura.Files.Documents;
+using Datura.Documents;
 
 namespace Datura.Core.Tests;
 

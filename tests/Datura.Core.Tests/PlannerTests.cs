@@ -1,7 +1,5 @@
 using System.Text.Json;
-using Datura.Core.Wording;
-using Datura.Core.Shapes;
-using Datura.Files.Json;
+using Datura.Documents;
 
 namespace Datura.Core.Tests;
 

@@ -1,7 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Form;
-using Datura.Core.Order;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests;

@@ -1,8 +1,5 @@
 using Datura.Core.Body;
-using Datura.Core.Order;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Tests;
 
@@ -12,7 +9,8 @@ public class WordingTests
     [Fact]
     public void EveryCodeHasItsSentenceAndEverySentenceItsCode()
     {
-        var codes = Enum.GetValues<CautionCode>().Select(Catalogue.CodeOf).Concat(Enum.GetValues<ProblemCode>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<Pose>().Select(Catalogue.CodeOf));
+        var codes = Enum.GetValues<CautionCode>().Select(Catalogue.CodeOf).Concat(Enum.GetValues<ProblemCode>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<Pose>().Select(Catalogue.CodeOf))
+            .Concat(Enum.GetValues<WaitCode>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<ReasonCode>().Select(Catalogue.CodeOf)).Concat(OrderRules.All.Select(r => $"rule.{r.Id}"));
         Assert.Equal(codes.Order(StringComparer.Ordinal), Catalogue.All.Keys.Order(StringComparer.Ordinal));
         Assert.All(Catalogue.All.Where(t => t.Key.StartsWith("caution.", StringComparison.Ordinal)), t => Assert.EndsWith(".", t.Value.Text, StringComparison.Ordinal));
     }
@@ -27,7 +25,7 @@ public class WordingTests
             above = above.Parent;
         }
 
-        var code = string.Concat(Directory.GetFiles(Path.Combine(above.FullName, "src", "Datura.Core"), "*.cs", SearchOption.AllDirectories).Select(File.ReadAllText));
+        var code = string.Concat(Directory.GetFiles(Path.Combine(above.FullName, "src"), "*.cs", SearchOption.AllDirectories).Select(File.ReadAllText));
         Assert.All(Enum.GetValues<ProblemCode>(), c => Assert.Contains($"ProblemCode.{c}", code, StringComparison.Ordinal));
     }
 

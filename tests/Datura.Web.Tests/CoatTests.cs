@@ -1,9 +1,6 @@
 using System.Net;
 using System.Text;
-using Datura.Core;
 using Datura.Core.Order;
-using Datura.Core.Paint;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 

@@ -1,10 +1,7 @@
 using System.Net;
 using System.Text.Json.Nodes;
-using Datura.Core;
-using Datura.Core.Paint;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Store;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 
@@ -131,7 +128,7 @@ public class DocumentTests(Service service) : IClassFixture<Service>
     {
         var request = await service.DemoRequest() with { FaceId = "bartram", OnScreen = ["nothing/such"] };
         using var gone = new CancellationTokenSource();
-        var asked = service.Client.PostAsync("/api/plan", System.Net.Http.Json.JsonContent.Create(request, options: Files.Json.DaturaJson.Compact), gone.Token);
+        var asked = service.Client.PostAsync("/api/plan", System.Net.Http.Json.JsonContent.Create(request, options: Documents.DaturaJson.Compact), gone.Token);
         await gone.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => asked);
         // The same question of somebody who stays is answered.

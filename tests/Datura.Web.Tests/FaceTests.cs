@@ -1,7 +1,4 @@
 using System.Net;
-using Datura.Core;
-using Datura.Core.Paint;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 

@@ -1,6 +1,4 @@
 using System.Net;
-using Datura.Core.Form;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 

@@ -1,7 +1,5 @@
 using System.Net;
 using Datura.Core;
-using Datura.Core.Paint;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 
@@ -16,7 +14,7 @@ public class KitTests(Service service) : IClassFixture<Service>
         var saved = await service.Send(HttpMethod.Put, "/api/kits/saltmarsh-box", new Save<Kit>(revision, kit with { Paints = [.. kit.Paints, gold] }));
         Assert.Equal(revision + 1, (await Service.Read<Saved>(saved)).Revision);
         var request = await service.DemoRequest();
-        var parts = request.Look.Parts.Select(p => p.Kind == "socket" ? p with { Paints = new Dictionary<string, Core.Shapes.PaintMix> { ["dark"] = new([new("brass", 1)]) } } : p);
+        var parts = request.Look.Parts.Select(p => p.Kind == "socket" ? p with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new("brass", 1)]) } } : p);
         var plan = await Service.Read<Plan>(await service.Send(HttpMethod.Post, "/api/plan", request with { Look = request.Look with { Parts = [.. parts] } }));
         Assert.Contains(plan.Steps, s => s.Paint == "Brass");
     }

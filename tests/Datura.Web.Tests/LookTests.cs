@@ -1,9 +1,7 @@
-using Datura.Core;
 using System.Net;
 using System.Text;
-using Datura.Files.Json;
+using Datura.Documents;
 using Datura.Store;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 

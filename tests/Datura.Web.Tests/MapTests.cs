@@ -1,11 +1,8 @@
 using System.Net;
 using System.Text;
 using Datura.Core.Body;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
-using Datura.Files.Json;
-using Datura.Web;
 using UglyToad.PdfPig;
 
 namespace Datura.Web.Tests;
@@ -50,7 +47,7 @@ public class MapTests(Service service) : IClassFixture<Service>
             };
             var target = handle.At + 3 * handle.PerUnit;
             var plan = await Post<Core.Plan>("/api/plan", drawn);
-            var nearest = plan.Parts.Single(p => p.Id == "sockets").Marks.SelectMany(m => m.Lines).SelectMany(l => Enumerable.Range(0, l.Count / 2).Select(k => new Core.Body.ChartPoint(l[2 * k], l[2 * k + 1]))).Min(p => (p - target).Length());
+            var nearest = plan.Parts.Single(p => p.Id == "sockets").Marks.SelectMany(m => m.Lines).SelectMany(l => Enumerable.Range(0, l.Count / 2).Select(k => new ChartPoint(l[2 * k], l[2 * k + 1]))).Min(p => (p - target).Length());
             Assert.InRange(nearest, 0, 2);
             Assert.Equal(others, await Of("teeth", drawn));
         }

@@ -1,8 +1,5 @@
 using System.Net;
 using Datura.Core.Order;
-using Datura.Core.Shapes;
-using Datura.Files.Json;
-using Datura.Web;
 
 namespace Datura.Web.Tests;
 

@@ -1,6 +1,5 @@
 using System.Net;
 using Datura.Core;
-using Datura.Web;
 using UglyToad.PdfPig;
 
 namespace Datura.Web.Tests;
@@ -13,7 +12,7 @@ public class PlanTests(Service service) : IClassFixture<Service>
         var request = await service.DemoRequest();
         var first = await (await service.Send(HttpMethod.Post, "/api/plan", request)).Content.ReadAsStringAsync();
         using var copy = service.AnotherCopy();
-        var second = await (await copy.PostAsync("/api/plan", System.Net.Http.Json.JsonContent.Create(request, options: Files.Json.DaturaJson.Compact))).Content.ReadAsStringAsync();
+        var second = await (await copy.PostAsync("/api/plan", System.Net.Http.Json.JsonContent.Create(request, options: Documents.DaturaJson.Compact))).Content.ReadAsStringAsync();
         Assert.Equal(first, second);
     }
 

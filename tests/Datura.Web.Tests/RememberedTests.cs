@@ -1,6 +1,3 @@
-using Datura.Core;
-using Datura.Web;
-
 namespace Datura.Web.Tests;
 
 /// <summary>What is remembered is only a matter of time.</summary>

@@ -1,8 +1,6 @@
-using Datura.Core;
 using System.Net.Http.Json;
 using System.Text.Json;
-using Datura.Files.Json;
-using Datura.Web;
+using Datura.Documents;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Npgsql;
 

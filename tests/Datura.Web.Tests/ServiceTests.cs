@@ -1,7 +1,7 @@
 using System.Net;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Datura.Files.Json;
+using Datura.Documents;
 using Datura.Store;
 using Npgsql;
 

@@ -1,5 +1,4 @@
 using MathNet.Numerics.LinearAlgebra;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Body;
 
@@ -137,11 +136,4 @@ public static class BodyFit
 
         return even;
     }
-}
-
-/// <summary>Measures that cannot be taken from one person.</summary>
-public sealed class MeasureException(IReadOnlyList<Problem> problems)
-    : Exception(string.Join(" ", problems.Select(p => p.Sentence)))
-{
-    public IReadOnlyList<Problem> Problems { get; } = problems;
 }

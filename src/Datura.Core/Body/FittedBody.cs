@@ -1,7 +1,6 @@
 using System.Collections.Concurrent;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Prepared;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Body;
 

@@ -1,5 +1,3 @@
-using Datura.Core.Wording;
-
 namespace Datura.Core.Body;
 
 /// <summary>Tells nonsense and contradiction among measures; nothing is silently bent.</summary>

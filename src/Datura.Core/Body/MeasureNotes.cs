@@ -1,4 +1,3 @@
-using Datura.Core.Wording;
 using MathNet.Numerics.LinearAlgebra;
 
 namespace Datura.Core.Body;

@@ -1,4 +1,4 @@
-using static Datura.Core.Body.SmoothStep;
+using static Datura.Numerics.SmoothStep;
 
 namespace Datura.Core.Body;
 

@@ -2,20 +2,6 @@ using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Body;
 
-/// <summary>A place on the flat drawing of the skin, mm: x towards the wearer's left, y up, origin at the nose root.</summary>
-public readonly record struct ChartPoint(double XMm, double YMm)
-{
-    public static ChartPoint operator +(ChartPoint a, ChartPoint b) => new(a.XMm + b.XMm, a.YMm + b.YMm);
-
-    public static ChartPoint operator -(ChartPoint a, ChartPoint b) => new(a.XMm - b.XMm, a.YMm - b.YMm);
-
-    public static ChartPoint operator *(double k, ChartPoint a) => new(k * a.XMm, k * a.YMm);
-
-    public double Length() => Math.Sqrt(XMm * XMm + YMm * YMm);
-
-    public ChartPoint Mirrored() => new(-XMm, YMm);
-}
-
 /// <summary>
 /// The flat drawing of the skin. Horizontal: tape distance from the mid-line at that height; vertical: tape distance down
 /// the mid-line; both on the faired skin. It orders and draws marks; printed lengths and areas come from the skin itself.

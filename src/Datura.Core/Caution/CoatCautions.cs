@@ -1,7 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Paint;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution;
 

@@ -1,9 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Caution.Checks;
 using Datura.Core.Order;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution;
 

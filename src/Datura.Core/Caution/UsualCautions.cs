@@ -1,5 +1,3 @@
-using Datura.Core.Wording;
-
 namespace Datura.Core.Caution;
 
 /// <summary>What holds for every face, and what the wearer brings along. All: common practice; the label and local rules come first.</summary>

@@ -1,5 +1,4 @@
 using Datura.Core.Order;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Fit;
 
@@ -10,9 +9,9 @@ namespace Datura.Core.Fit;
 internal sealed record LesserPart(PartVersion Version, double Impact, IReadOnlyList<string> What, IReadOnlyList<CoatJob> Jobs);
 
 /// <summary>A part with what can be done to save time on it.</summary>
-/// <param name="Cost">What the choice weighs for each lesser way: its impact by how much the part matters.</param>
 internal sealed record PartChoice(string PartId, string Label, Priority Priority, IReadOnlyList<CoatJob> Full, IReadOnlyList<LesserPart> Lesser)
 {
+    /// <summary>What the choice weighs for a lesser way: its impact by how much the part matters.</summary>
     // An extra goes twice as easily as something nice (common practice: extras are what a booth drops first); where musts may go at
     // all, as few of them as can be.
     public double Cost(LesserPart lesser) => Priority switch

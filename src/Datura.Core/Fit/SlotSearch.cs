@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Fit;
 
 /// <summary>

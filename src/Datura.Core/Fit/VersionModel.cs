@@ -1,5 +1,4 @@
 using Datura.Core.Order;
-using Datura.Core.Shapes;
 using Google.OrTools.Sat;
 
 namespace Datura.Core.Fit;

@@ -1,5 +1,3 @@
-using Datura.Core.Paint;
-
 namespace Datura.Core.Form;
 
 /// <summary>How much of the wanted form is seen on the real skin under the real light, from the viewing distance.</summary>

@@ -1,6 +1,4 @@
 using System.Numerics;
-using Datura.Core.Body;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Form;
 

@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Form;
 
 /// <summary>

@@ -1,7 +1,6 @@
 using System.Numerics;
 using System.Runtime.CompilerServices;
 using Datura.Core.Body;
-using Datura.Core.Paint;
 
 namespace Datura.Core.Form;
 

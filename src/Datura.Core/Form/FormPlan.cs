@@ -3,7 +3,6 @@ using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Union;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Form;
 

@@ -1,5 +1,3 @@
-using Datura.Core.Wording;
-
 namespace Datura.Core.Form;
 
 /// <summary>What the light or the paints do to the form, as notes (common practice, but for what is computed).</summary>

@@ -1,7 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Form;
 
 /// <summary>

@@ -1,5 +1,4 @@
 using System.Numerics;
-using Datura.Core.Body;
 
 namespace Datura.Core.Form;
 

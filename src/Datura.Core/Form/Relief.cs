@@ -1,16 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Form;
-
-/// <summary>A zone that the painter wants raised or sunk.</summary>
-/// <param name="Mm">Height over the skin, negative for a hollow.</param>
-/// <param name="FalloffMm">Width over which it runs out.</param>
-public sealed record ZoneRelief(string Zone, Side Side, double Mm, double FalloffMm)
-{
-    public const double MostMm = 20;
-}
 
 /// <summary>Heights over the skin that the character should seem to have, mm per cell of a grid.</summary>
 public sealed class Relief

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Paint;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Form;

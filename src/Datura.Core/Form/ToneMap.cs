@@ -1,5 +1,3 @@
-using Datura.Core.Paint;
-
 namespace Datura.Core.Form;
 
 /// <summary>What the paints at hand can reach from the base, L*.</summary>

@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Order;
 
 /// <summary>Coats of one stage that share tool and load: one step.</summary>

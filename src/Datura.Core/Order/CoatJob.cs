@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 

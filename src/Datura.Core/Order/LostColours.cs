@@ -21,7 +21,7 @@ public static class LostColours
 
     public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, SeenUnder there)
     {
-        var seen = jobs.Where(j => j.Role.Stage != Shapes.Stage.Map)
+        var seen = jobs.Where(j => j.Role.Stage != Stage.Map)
             .Select(j => (Job: j, Day: colours.Of(j), Light: there.Colour([.. colours.StackOf(j).Seen()]))).ToArray();
         var lost = new List<LostPair>();
         for (var a = 0; a < seen.Length; a++)

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Order;
 
 /// <summary>One rate of work: a default and where it is from, to be replaced by the painter's own.</summary>
@@ -21,18 +19,18 @@ public sealed record Pace(IReadOnlyDictionary<string, double> Own)
         return usual with { AreaCm2PerMinute = Own("areaCm2PerMinute", usual.AreaCm2PerMinute), LineMmPerSecond = Own("lineMmPerSecond", usual.LineMmPerSecond) };
     }
 
-    /// <summary>A sentence for every own rate that cannot be.</summary>
-    public IEnumerable<string> Problems()
+    /// <summary>Own rates that cannot be.</summary>
+    public IEnumerable<Problem> Problems()
     {
         foreach (var (id, value) in Own)
         {
             if (Rates.All.FirstOrDefault(r => r.Id == id) is not { } rate)
             {
-                yield return $"There is no rate called {id}.";
+                yield return Problem.Of($"rates.{id}", ProblemCode.NoSuchRate, ("rate", id));
             }
             else if (!(value >= rate.Least && value <= rate.Most))
             {
-                yield return FormattableString.Invariant($"{rate.Label}: {value} {rate.Unit} cannot be. Enter {rate.Least} to {rate.Most}, or leave it empty for the usual {rate.Usual}.");
+                yield return Problem.Of($"rates.{id}", ProblemCode.RateOutOfRange, ("rate", rate.Label), ("value", value), ("unit", rate.Unit), ("least", rate.Least), ("most", rate.Most), ("usual", rate.Usual));
             }
         }
     }

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Order;
 
 /// <summary>Which group of coats must come before which, and by which rule.</summary>

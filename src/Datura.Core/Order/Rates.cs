@@ -1,6 +1,3 @@
-using Datura.Core.Paint;
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Order;
 
 /// <summary>How fast a practised hand works with a tool.</summary>
@@ -10,18 +7,6 @@ namespace Datura.Core.Order;
 /// <param name="AreaCm2PerLoad">Area before it needs paint.</param>
 /// <param name="WidthMm">Widest line drawn in one stroke; a wider one is filled.</param>
 public sealed record ToolRate(string Name, double AreaCm2PerMinute, double LineMmPerSecond, double LineMmPerLoad, double AreaCm2PerLoad, double WidthMm);
-
-/// <summary>What helps paint dry.</summary>
-public enum DryingAid
-{
-    Air,
-
-    /// <summary>A hand fan or cool blower.</summary>
-    Fan,
-
-    /// <summary>Creams set with powder.</summary>
-    Powder,
-}
 
 /// <summary>The usual rates of a practised hand. All values: common practice, to be replaced by the painter's own.</summary>
 public static class Rates

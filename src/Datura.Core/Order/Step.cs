@@ -1,12 +1,13 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Order;
 
 /// <summary>A reason for a step's place.</summary>
 /// <param name="Other">The step it refers to, in words; null for none.</param>
-/// <param name="Before">Whether that other step comes before this one.</param>
 /// <param name="GivesWayTo">The stronger rule, when this one could not be kept.</param>
-public sealed record WhyHere(OrderRule Rule, string? Other, bool Before, OrderRule? GivesWayTo = null);
+public sealed record WhyHere(ReasonCode Code, OrderRule Rule, string? Other = null, OrderRule? GivesWayTo = null);
+
+/// <summary>What an idle time before a step is for.</summary>
+/// <param name="Other">The step that is still wet, in words; null for none.</param>
+public sealed record WaitsFor(WaitCode Code, string? Other = null);
 
 /// <summary>What the painter does without changing tool or paint.</summary>
 /// <param name="Key">Name of its first coat; stays the same as long as that coat does.</param>
@@ -16,7 +17,7 @@ public sealed record WhyHere(OrderRule Rule, string? Other, bool Before, OrderRu
 /// <param name="WaitSeconds">Idle before it, because something is still wet.</param>
 /// <param name="SetUpSeconds">Change of tool, load and pose before the first stroke.</param>
 /// <param name="WorkSeconds">Brush on skin, reloads included.</param>
-/// <param name="WaitsFor">What is still wet, in words; null when nothing.</param>
+/// <param name="WaitsFor">Why it waits; null when it does not.</param>
 /// <param name="Meanwhile">What is done while the ground of this step dries, in words.</param>
 /// <param name="Why">The reasons that put it where it is.</param>
 /// <param name="Spread">Its likely time and how far it may be off.</param>
@@ -32,7 +33,7 @@ public sealed record Step(
     double SetUpSeconds,
     double WorkSeconds,
     double DryingSeconds,
-    string? WaitsFor,
+    WaitsFor? WaitsFor,
     IReadOnlyList<string> Meanwhile,
     IReadOnlyList<WhyHere> Why,
     TimeSpread Spread)

@@ -1,5 +1,3 @@
-using Datura.Core.Wording;
-
 namespace Datura.Core.Order;
 
 /// <summary>A step dragged to another place of the order: the new order, or the rule that forbids it.</summary>

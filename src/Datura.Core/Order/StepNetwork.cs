@@ -1,7 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Order;
 
 /// <summary>Who paints, and how.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Order;
 
 /// <summary>Writes a timetable as steps with their waits and reasons.</summary>
@@ -26,7 +24,7 @@ public static class Steps
             string[] meanwhile = wet.Group < 0 ? [] : [.. order.Where(o => o != g && table.StartSeconds[o] >= table.EndSeconds[wet.Group] - 1e-6 && table.StartSeconds[o] < table.StartSeconds[g]).Select(o => network.Groups[o].Words).Distinct()];
             steps.Add(new(
                 group.Key, group.Stage, group.Tool, group.Jobs, table.Painter[g] + 1, group.Poses, begin, waits ? wait : 0, table.SetUpSeconds[g], group.WorkSeconds, group.DryingSeconds,
-                waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? network.Groups[wet.Group].Words : "room beside the other painter" : null,
+                waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? new(WaitCode.Dries, network.Groups[wet.Group].Words) : new(WaitCode.Room) : null,
                 meanwhile, Why(network, table, order, g, before, meanwhile.Length > 0), TimeSpread.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
         }
 
@@ -42,53 +40,53 @@ public static class Steps
         var why = new List<WhyHere>();
         if (network.PinPlace[g] > 0)
         {
-            why.Add(new(OrderRules.Pinned, null, true));
+            why.Add(new(ReasonCode.Rule, OrderRules.Pinned));
         }
 
         // Of many steps under the same rule the nearest one tells it.
         foreach (var rule in order.TakeWhile(a => a != g).Reverse().Where(a => network.Rule(a, g) is { } r && r != OrderRules.MapFirst).GroupBy(a => network.Rule(a, g)!))
         {
-            why.Add(new(rule.Key, rule.Key == OrderRules.LinesLast ? null : network.Groups[rule.First()].Words, true));
+            why.Add(rule.Key == OrderRules.LinesLast ? new(ReasonCode.Rule, rule.Key) : new(ReasonCode.After, rule.Key, network.Groups[rule.First()].Words));
         }
 
         foreach (var rule in order.SkipWhile(a => a != g).Skip(1).Where(b => network.Rule(g, b) is not null).GroupBy(b => network.Rule(g, b)!))
         {
-            why.Add(new(rule.Key, network.Groups[rule.First()].Words, false));
+            why.Add(new(ReasonCode.Before, rule.Key, network.Groups[rule.First()].Words));
         }
 
         if (order.SkipWhile(a => a != g).Skip(1).FirstOrDefault(b => network.SpongeFirst(g, b) && network.Rule(g, b) is null, -1) is >= 0 and var fine)
         {
-            why.Add(new(OrderRules.SpongeFirst, network.Groups[fine].Words, false));
+            why.Add(new(ReasonCode.Before, OrderRules.SpongeFirst, network.Groups[fine].Words));
         }
 
         foreach (var given in network.GivenWay.Where(w => w.First == g && w.Rule != OrderRules.LipsLate).GroupBy(w => (w.Rule, w.To)))
         {
-            why.Add(new(given.Key.Rule, network.Groups[given.First().Then].Words, true, given.Key.To));
+            why.Add(new(ReasonCode.GivesWay, given.Key.Rule, network.Groups[given.First().Then].Words, given.Key.To));
         }
 
         if (order.Any(a => network.Lag(a, g) > 0 && table.EndSeconds[a] + network.Lag(a, g) is var dry && dry <= table.StartSeconds[g] + 1 && dry > table.StartSeconds[g] - JustDrySeconds))
         {
-            why.Add(new(OrderRules.DryBetween, null, true));
+            why.Add(new(ReasonCode.Rule, OrderRules.DryBetween));
         }
 
         if (before >= 0 && (network.Groups[before].Load == network.Groups[g].Load || network.Groups[before].Tool == network.Groups[g].Tool))
         {
-            why.Add(new(OrderRules.ToolInHand, network.Groups[before].Words, true));
+            why.Add(new(ReasonCode.After, OrderRules.ToolInHand, network.Groups[before].Words));
         }
 
         if (before >= 0 && network.Groups[before].Poses.Contains(Pose.EyesClosed) && network.Groups[g].Poses.Contains(Pose.EyesClosed))
         {
-            why.Add(new(OrderRules.LidsOnce, null, true));
+            why.Add(new(ReasonCode.Rule, OrderRules.LidsOnce));
         }
 
         if (dries)
         {
-            why.Add(new(OrderRules.BusyHands, null, true));
+            why.Add(new(ReasonCode.Rule, OrderRules.BusyHands));
         }
 
         if (network.Wish.Holds(OrderRules.MustFirst) && network.Groups[g].Jobs.Any(j => j.Priority == Priority.Must) && network.Groups[g].Stage != Stage.Map)
         {
-            why.Add(new(OrderRules.MustFirst, null, true));
+            why.Add(new(ReasonCode.Rule, OrderRules.MustFirst));
         }
 
         return why;

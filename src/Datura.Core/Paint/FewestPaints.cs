@@ -27,12 +27,12 @@ public static class FewestPaints
     {
         if (paints.Count is 0 or > MostPaints)
         {
-            throw new InputException($"The search takes kits of 1 to {MostPaints} paints; this one has {paints.Count}. Leave out what is not packed.");
+            throw new InputException("kit", ProblemCode.FewestFrom, ("most", MostPaints), ("count", paints.Count));
         }
 
         if (!(mostDeltaE is >= 0.5 and <= 30))
         {
-            throw new InputException("Choose a difference between 0.5 and 30 ΔE00: about 2 is just seen, 6 is plain.");
+            throw new InputException("difference", ProblemCode.FewestDifference);
         }
 
         var colours = wanted.DistinctBy(w => w.Colour).ToArray();
@@ -41,8 +41,7 @@ public static class FewestPaints
         {
             if (ways[k].Count == 0)
             {
-                throw new InputException(FormattableString.Invariant(
-                    $"{colours[k].Use}: no mix of up to three paints comes within {mostDeltaE:0.#} ΔE00. Allow more difference, or add a paint."));
+                throw new InputException("difference", ProblemCode.FewestOutOfReach, ("use", colours[k].Use), ("off", mostDeltaE));
             }
         }
 

@@ -52,7 +52,7 @@ public static class Film
     {
         if (overLight < overDark - 1e-9)
         {
-            throw new InputException("The card is darker over white than over black; no paint can do that. Check which is which.");
+            throw new InputException("card", ProblemCode.CardSwapped);
         }
 
         // Both grounds obey R = R0 + T²g/(1 − R0 g); the terms in R0² cancel between the two.

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Paint;
 
 /// <summary>One paint, mix or split load laid over the marks of one coat.</summary>

@@ -3,13 +3,6 @@ namespace Datura.Core.Paint;
 /// <summary>A light as relative spectral power.</summary>
 public sealed record Lamp(string Id, string Name, double[] Power);
 
-/// <summary>A lamp and how strongly it shines, as a share of the others.</summary>
-/// <param name="AzimuthDeg">Where it stands: 0 in front, positive towards the wearer's left.</param>
-/// <param name="ElevationDeg">Up from the level of the face, negative from below.</param>
-/// <param name="SpreadDeg">Half angle under which it is seen; large is soft.</param>
-/// <param name="DistanceM">From the face; null for far off.</param>
-public sealed record LampLevel(string Lamp, double Level, double AzimuthDeg = 0, double ElevationDeg = 20, double SpreadDeg = 45, double? DistanceM = null);
-
 /// <summary>
 /// The lights looks are seen under. D65 and A: CIE 15. LEDs: a blue peak and a broad phosphor; stage washes: a filter before
 /// lamp light of 3200 K. Shapes from memory, unverified; no maker's filter is meant. Both LEDs lie within what is sold as white
@@ -34,7 +27,7 @@ public static class Lamps
     ];
 
     public static Lamp Find(string id) => All.FirstOrDefault(l => l.Id == id)
-        ?? throw new InputException($"There is no lamp called {id}. Known lamps: {string.Join(", ", All.Select(l => l.Id))}.");
+        ?? throw new InputException("lamps", ProblemCode.NoSuchLamp, ("lamp", id), ("known", string.Join(", ", All.Select(l => l.Id))));
 
     /// <summary>Several lamps at once; each counts by its level at equal luminance.</summary>
     /// <exception cref="InputException">No lamp, an unknown one, or no light at all.</exception>
@@ -42,7 +35,7 @@ public static class Lamps
     {
         if (lamps.Count == 0 || lamps.Any(l => !(l.Level is >= 0 and <= 10)) || lamps.Sum(l => l.Level) <= 0)
         {
-            throw new InputException("There is no light. Give at least one lamp a level above 0 and up to 10.");
+            throw new InputException("lamps", ProblemCode.NoLight);
         }
 
         var sum = new double[Spectrum.Bands];

@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Paint;
 
@@ -24,16 +23,14 @@ public sealed record PaintOptics(double[] K, double[] S)
     {
         if (paint.CardFilmUm is not (> 0 and < 500))
         {
-            throw new InputException(FormattableString.Invariant(
-                $"{paint.Name}: a card film of {paint.CardFilmUm:0.#} µm cannot be. Give the dry film, usually 10 to 60 µm."));
+            throw new InputException("cardFilmUm", ProblemCode.CardFilm, ("paint", paint.Name), ("film", paint.CardFilmUm));
         }
 
         foreach (var colour in new[] { paint.OverBlack, paint.OverWhite })
         {
             if (!(colour.L is >= 0 and <= 100 && Math.Abs(colour.A) <= MostAxis && Math.Abs(colour.B) <= MostAxis))
             {
-                throw new InputException(FormattableString.Invariant(
-                    $"{paint.Name}: no card has the colour L* {colour.L:0.#}, a* {colour.A:0.#}, b* {colour.B:0.#}. L* goes from 0 to 100, a* and b* from −{MostAxis} to {MostAxis}. Check the three numbers."));
+                throw new InputException("card", ProblemCode.CardColour, ("paint", paint.Name), ("l", colour.L), ("a", colour.A), ("b", colour.B), ("most", (double)MostAxis));
             }
         }
 
@@ -49,7 +46,7 @@ public sealed record PaintOptics(double[] K, double[] S)
     {
         if (mix.Shares.Count == 0 || mix.Shares.Any(s => s.Parts <= 0))
         {
-            throw new InputException("A mix needs at least one paint, each with one part or more.");
+            throw new InputException("mix", ProblemCode.MixOfNothing);
         }
 
         var total = mix.Shares.Sum(s => s.Parts);
@@ -60,7 +57,7 @@ public sealed record PaintOptics(double[] K, double[] S)
     }
 
     public static PaintDescription Find(Kit kit, string paint) => kit.Paints.FirstOrDefault(p => p.Id == paint)
-        ?? throw new InputException($"The kit {kit.Name} has no paint {paint}. Choose another or add it to the kit.");
+        ?? throw new InputException("paint", ProblemCode.NoSuchPaint, ("kit", kit.Name), ("paint", paint));
 
     /// <summary>Reflectance of this paint laid over a ground, both without surface reflection.</summary>
     public double[] Over(ReadOnlySpan<double> ground, double thicknessUm)

@@ -1,5 +1,4 @@
 using System.Runtime.InteropServices;
-using Datura.Core.Body;
 
 namespace Datura.Core.Paint;
 

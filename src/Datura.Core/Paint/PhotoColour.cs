@@ -21,17 +21,17 @@ public static class PhotoColour
         double[] all = [spot.R, spot.G, spot.B, white.R, white.G, white.B];
         if (all.Any(v => !(v is >= 0 and <= 255)) || !(whiteReflectance is >= 0.5 and <= 1))
         {
-            throw new InputException("Red, green and blue lie between 0 and 255, and a white sends back at least half the light.");
+            throw new InputException("spot", ProblemCode.PhotoNumbers);
         }
 
         if (Math.Max(white.R, Math.Max(white.G, white.B)) >= Burnt)
         {
-            throw new InputException("The white is overexposed in this photo, so it tells nothing of the light. Take the photo a little darker.");
+            throw new InputException("white", ProblemCode.WhiteOverexposed);
         }
 
         if (Math.Min(white.R, Math.Min(white.G, white.B)) < Dark)
         {
-            throw new InputException("The white looks dark in this photo. Point at the white paper, or take the photo in brighter, even light.");
+            throw new InputException("white", ProblemCode.WhiteDark);
         }
 
         double Share(double s, double w) => Math.Min(1, whiteReflectance * Linear(s) / Linear(w));

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Paint;
 
 /// <summary>A mix of paints in small whole parts and how near it comes.</summary>
@@ -32,12 +30,12 @@ public static class RecipeSearch
     {
         if (paints.Count == 0)
         {
-            throw new InputException("No paint of the kit may be used here. Add one to the kit, or allow more.");
+            throw new InputException("kit", ProblemCode.NoPaintAllowed);
         }
 
         if (!(wanted.L is >= 0 and <= 100 && Math.Abs(wanted.A) <= 130 && Math.Abs(wanted.B) <= 130))
         {
-            throw new InputException("There is no such colour. L* lies between 0 and 100, a* and b* between −130 and 130.");
+            throw new InputException("colour", ProblemCode.NoSuchColour);
         }
 
         var optics = paints.Select(PaintOptics.Of).ToArray();

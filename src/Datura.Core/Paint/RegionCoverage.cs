@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Paint;
 
 /// <summary>Film share over a filled figure: antialiased, thinning out across its soft edge, and faded down the body.</summary>

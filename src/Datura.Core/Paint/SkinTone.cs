@@ -41,8 +41,7 @@ public static class SkinTone
     {
         if (skin.L is < 8 or > 95 || Math.Abs(skin.A) > 45 || skin.B is < -20 or > 50)
         {
-            throw new InputException(FormattableString.Invariant(
-                $"L* {skin.L:0.#}, a* {skin.A:0.#}, b* {skin.B:0.#} is no skin tone. Skin lies near L* 20 to 80, a* 3 to 20, b* 5 to 28."));
+            throw new InputException("skin", ProblemCode.NoSkinTone, ("l", skin.L), ("a", skin.A), ("b", skin.B));
         }
 
         double[] amounts = [0.3, 0.3, 0.1];
@@ -72,7 +71,7 @@ public static class SkinTone
             }
         }
 
-        return SmoothReflectance.For(skin);
+        return PossibleColour.Reflectance(skin);
     }
 
     private static double[] Pigmented(double[] amounts) => [.. Enumerable.Range(0, Spectrum.Bands).Select(b =>

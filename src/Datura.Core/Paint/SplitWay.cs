@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Paint;
 
 /// <summary>Where a place lies along the colours of a split load that was pressed on one mark, 0 to 1.</summary>

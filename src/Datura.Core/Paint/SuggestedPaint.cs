@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Paint;
 
 /// <summary>Which paint of the kit a new part starts with.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Shapes;
-
 namespace Datura.Core.Paint;
 
 /// <summary>A thin film that gives a colour with the skin shining through.</summary>
@@ -28,7 +26,7 @@ public static class WashSearch
     {
         if (paints.Count == 0)
         {
-            throw new InputException("No paint of the kit may be used here. Add one to the kit, or allow more.");
+            throw new InputException("kit", ProblemCode.NoPaintAllowed);
         }
 
         var optics = paints.Select(PaintOptics.Of).ToArray();

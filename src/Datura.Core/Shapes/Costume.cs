@@ -3,15 +3,6 @@ using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Shapes;
 
-/// <summary>How the edge of the costume runs over the chest.</summary>
-public enum NecklineShape
-{
-    Round,
-    Vee,
-    Square,
-    Boat,
-}
-
 /// <summary>What the wearer has on: the base may run down to it.</summary>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm along the mid-line (negative: above it).</param>
 /// <param name="WidthMm">Across, at the height of the collar bones.</param>

@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes;
 
 /// <summary>How far what a role lays stands out of the skin or lies in it, unless the painter says otherwise (by eye, so that the kind reads as what it is).</summary>

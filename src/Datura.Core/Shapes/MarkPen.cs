@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Shapes;

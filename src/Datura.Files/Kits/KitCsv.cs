@@ -1,13 +1,9 @@
-using Datura.Core;
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Datura.Core.Paint;
 
 namespace Datura.Files.Kits;
-
-/// <summary>A list of paints that cannot be read: the line, and what to do.</summary>
-public sealed class KitFileException(int line, string reason) : Exception(FormattableString.Invariant($"Line {line}: {reason}"));
 
 /// <summary>
 /// Paints as a table: one line a paint, with the card's colours over black and white in CIELAB. Columns may stand in any order
@@ -57,19 +53,19 @@ public static class KitCsv
         return text.ToString();
     }
 
-    /// <exception cref="KitFileException">A column is missing, a value is nonsense, or there are too many lines.</exception>
+    /// <exception cref="InputException">A column is missing, a value is nonsense, or there are too many lines.</exception>
     public static IReadOnlyList<PaintDescription> Read(string text)
     {
         using var csv = new CsvReader(new StringReader(text), Configuration());
         if (!csv.Read() || !csv.ReadHeader())
         {
-            throw new KitFileException(1, "the file is empty. Its first line names the columns.");
+            throw Refusal(1, ProblemCode.TableEmpty);
         }
 
         var missing = Columns.Where(c => !csv.HeaderRecord!.Contains(c, StringComparer.OrdinalIgnoreCase)).ToArray();
         if (missing.Length > 0)
         {
-            throw new KitFileException(1, $"missing columns: {string.Join(", ", missing)}. Write a kit out once to see how the table looks.");
+            throw Refusal(1, ProblemCode.TableColumns, ("columns", string.Join(", ", missing)));
         }
 
         var paints = new List<PaintDescription>();
@@ -77,7 +73,7 @@ public static class KitCsv
         {
             if (paints.Count == MostPaints)
             {
-                throw new KitFileException(csv.Parser.RawRow, FormattableString.Invariant($"a kit holds up to {MostPaints} paints; the file has more. Split it."));
+                throw Refusal(csv.Parser.RawRow, ProblemCode.TableTooLong, ("most", MostPaints));
             }
 
             paints.Add(Paint(csv));
@@ -89,27 +85,27 @@ public static class KitCsv
     private static PaintDescription Paint(CsvReader csv)
     {
         string Text(string column) => csv.GetField(column) is { Length: > 0 } value ? value
-            : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" is empty.");
+            : throw Refusal(csv.Parser.RawRow, ProblemCode.TableCellEmpty, ("column", column));
         double Number(string column) => double.TryParse(Text(column), NumberStyles.Float, CultureInfo.InvariantCulture, out var n) && double.IsFinite(n)
-            ? n : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" is no number: {Text(column)}.");
+            ? n : throw Refusal(csv.Parser.RawRow, ProblemCode.TableNoNumber, ("column", column), ("text", Text(column)));
         double? Maybe(string column) => csv.HeaderRecord!.Contains(column, StringComparer.OrdinalIgnoreCase) && csv.GetField(column) is { Length: > 0 } ? Number(column) : null;
         T Word<T>(string column) where T : struct, Enum => Enum.TryParse<T>(Text(column), ignoreCase: true, out var word) && Enum.IsDefined(word)
-            ? word : throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" must be one of {string.Join(", ", Enum.GetNames<T>())}.");
+            ? word : throw Refusal(csv.Parser.RawRow, ProblemCode.TableWord, ("column", column), ("known", string.Join(", ", Enum.GetNames<T>())));
         bool Yes(string column) => Text(column).ToLowerInvariant() switch
         {
             "yes" or "true" or "1" => true,
             "no" or "false" or "0" => false,
-            _ => throw new KitFileException(csv.Parser.RawRow, $"\"{column}\" must be yes or no."),
+            _ => throw Refusal(csv.Parser.RawRow, ProblemCode.TableYesNo, ("column", column)),
         };
         var paint = new PaintDescription(
             Text("id"), Text("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
             new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
             Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"),
             csv.HeaderRecord!.Contains("cake", StringComparer.OrdinalIgnoreCase) && csv.GetField("cake") is { Length: > 0 } cake
-                ? new(cake, (int)(Maybe("place in cake") ?? throw new KitFileException(csv.Parser.RawRow, "a stripe of a split cake needs its place in the cake, from 1."))) : null);
+                ? new(cake, (int)(Maybe("place in cake") ?? throw Refusal(csv.Parser.RawRow, ProblemCode.TableStripe))) : null);
         if (paint.Price < 0 || paint.LeftMl < 0)
         {
-            throw new KitFileException(csv.Parser.RawRow, $"{paint.Name}: neither the price nor what is left can be negative.");
+            throw Refusal(csv.Parser.RawRow, ProblemCode.TablePrice, ("paint", paint.Name));
         }
 
         try
@@ -118,11 +114,13 @@ public static class KitCsv
         }
         catch (InputException problem)
         {
-            throw new KitFileException(csv.Parser.RawRow, $"{paint.Name}: {problem.Message}");
+            throw Refusal(csv.Parser.RawRow, ProblemCode.TablePaint, ("why", problem.Problem));
         }
 
         return paint;
     }
+
+    private static InputException Refusal(int line, ProblemCode code, params (string Name, object Value)[] values) => new("file", code, [("line", line), .. values]);
 
     private static CsvConfiguration Configuration() => new(CultureInfo.InvariantCulture)
     {

@@ -1,6 +1,5 @@
 using System.Runtime.InteropServices;
 using Datura.Core.Body;
-using Datura.Core.Paint;
 using SharpGLTF.Memory;
 using SharpGLTF.Schema2;
 

@@ -7,9 +7,6 @@ using SkiaSharp;
 
 namespace Datura.Files.Motifs;
 
-/// <summary>A drawing that cannot be used, with what to do about it.</summary>
-public sealed class MotifException(string reason) : Exception(reason);
-
 /// <summary>
 /// Reads the figures of an SVG drawing: paths, basic shapes, transforms and groups (SVG 1.1, W3C Recommendation 2011). What
 /// could run, load or link is refused with the reason, not dropped.
@@ -24,31 +21,31 @@ public static class SvgMotif
 
     private static readonly HashSet<string> Ignored = ["title", "desc", "metadata", "defs"];
 
-    private static readonly Dictionary<string, string> Refused = new()
+    private static readonly Dictionary<string, ProblemCode> Refused = new()
     {
-        ["script"] = "it carries a script",
-        ["foreignObject"] = "it carries a foreign page",
-        ["image"] = "it carries a picture of dots; only outlines can be painted",
-        ["use"] = "it repeats figures by link; expand them first",
-        ["a"] = "it carries a link",
-        ["text"] = "it carries text; turn it into outlines first",
-        ["style"] = "it carries a style sheet; save it as plain SVG",
-        ["animate"] = "it moves",
-        ["set"] = "it moves",
+        ["script"] = ProblemCode.DrawingCarriesScript,
+        ["foreignObject"] = ProblemCode.DrawingCarriesPage,
+        ["image"] = ProblemCode.DrawingCarriesPicture,
+        ["use"] = ProblemCode.DrawingRepeatsByLink,
+        ["a"] = ProblemCode.DrawingCarriesLink,
+        ["text"] = ProblemCode.DrawingCarriesText,
+        ["style"] = ProblemCode.DrawingCarriesStyle,
+        ["animate"] = ProblemCode.DrawingMoves,
+        ["set"] = ProblemCode.DrawingMoves,
     };
 
-    /// <exception cref="MotifException">The drawing cannot be used; the sentence says why.</exception>
+    /// <exception cref="InputException">The drawing cannot be used; the sentence says why.</exception>
     public static Motif Read(string name, string text)
     {
         if (Encoding.UTF8.GetByteCount(text) > MostBytes)
         {
-            throw new MotifException($"The drawing is larger than {MostBytes / 1000} kB. Simplify it: a hand paints a few figures.");
+            throw Refusal(ProblemCode.DrawingTooLarge, ("most", MostBytes / 1000.0));
         }
 
         var root = Parse(text);
         if (root.Name.LocalName != "svg")
         {
-            throw new MotifException("This is no SVG drawing. Export it as plain SVG.");
+            throw Refusal(ProblemCode.DrawingNoSvg);
         }
 
         var figures = new List<(SKPath Path, bool Filled, float Width)>();
@@ -63,6 +60,8 @@ public static class SvgMotif
         }
     }
 
+    private static InputException Refusal(ProblemCode code, params (string Name, object Value)[] values) => new("motif", code, values);
+
     private static XElement Parse(string text)
     {
         try
@@ -72,7 +71,7 @@ public static class SvgMotif
         }
         catch (XmlException problem)
         {
-            throw new MotifException(FormattableString.Invariant($"The drawing is broken at line {problem.LineNumber}. Export it again as plain SVG."));
+            throw Refusal(ProblemCode.DrawingBroken, ("line", problem.LineNumber));
         }
     }
 
@@ -83,13 +82,13 @@ public static class SvgMotif
         var tag = element.Name.LocalName;
         if (Refused.TryGetValue(tag, out var reason))
         {
-            throw new MotifException($"The drawing cannot be used: {reason}.");
+            throw Refusal(reason);
         }
 
         if (element.Attributes().FirstOrDefault(a => a.Name.LocalName == "href" || a.Name.LocalName.StartsWith("on", StringComparison.OrdinalIgnoreCase)
             || a.Value.Contains("url(", StringComparison.OrdinalIgnoreCase)) is { } bad)
         {
-            throw new MotifException($"The drawing cannot be used: \"{bad.Name.LocalName}\" of a {tag} links or acts. Save it as plain SVG without links.");
+            throw Refusal(ProblemCode.DrawingLinks, ("attribute", bad.Name.LocalName), ("tag", tag));
         }
 
         if (Ignored.Contains(tag) || Style(element, "display") == "none")
@@ -99,7 +98,7 @@ public static class SvgMotif
 
         if (depth > MostDepth)
         {
-            throw new MotifException("The drawing has groups within groups without end. Ungroup it.");
+            throw Refusal(ProblemCode.DrawingTooDeep);
         }
 
         var here = outer.PreConcat(Transform(element.Attribute("transform")?.Value));
@@ -136,7 +135,7 @@ public static class SvgMotif
         switch (e.Name.LocalName)
         {
             case "path":
-                return SKPath.ParseSvgPathData(e.Attribute("d")?.Value ?? "") ?? throw new MotifException("The drawing has a path that cannot be read. Export it again.");
+                return SKPath.ParseSvgPathData(e.Attribute("d")?.Value ?? "") ?? throw Refusal(ProblemCode.DrawingPath);
             case "rect":
                 path.AddRoundRect(SKRect.Create(N("x"), N("y"), N("width"), N("height")), N("rx", N("ry")), N("ry", N("rx")), SKPathDirection.Clockwise);
                 break;
@@ -163,11 +162,11 @@ public static class SvgMotif
     private static Motif Shaped(string name, List<(SKPath Path, bool Filled, float Width)> figures)
     {
         var box = figures.Select(f => f.Path.TightBounds).Where(b => b.Width > 0 || b.Height > 0).Aggregate((SKRect?)null, (all, b) => all is { } a ? SKRect.Union(a, b) : b)
-            ?? throw new MotifException("The drawing has no figure that could be painted. Draw paths or basic shapes.");
+            ?? throw Refusal(ProblemCode.DrawingEmpty);
         var side = Math.Max(box.Width, box.Height);
         if (!float.IsFinite(side) || side <= 0)
         {
-            throw new MotifException("The drawing has figures beyond all bounds. Check its coordinates.");
+            throw Refusal(ProblemCode.DrawingEndless);
         }
 
         var shapes = new List<MotifShape>();
@@ -194,7 +193,7 @@ public static class SvgMotif
         }
 
         var motif = new Motif(name, shapes);
-        return motif.Problem() is { } problem ? throw new MotifException(problem) : motif;
+        return MotifCheck.Of(motif, "motif") is { } problem ? throw new InputException(problem) : motif;
     }
 
     private static string? Style(XElement element, string property)
@@ -219,7 +218,7 @@ public static class SvgMotif
                 "rotate" => SKMatrix.CreateRotationDegrees(At(0), At(1), At(2)),
                 "skewX" => SKMatrix.CreateSkew(MathF.Tan(At(0) * MathF.PI / 180), 0),
                 "skewY" => SKMatrix.CreateSkew(0, MathF.Tan(At(0) * MathF.PI / 180)),
-                _ => throw new MotifException($"The drawing has a transform that cannot be read: {call}). Apply the transforms and export it again."),
+                _ => throw Refusal(ProblemCode.DrawingTransform, ("call", call)),
             });
         }
 
@@ -238,6 +237,6 @@ public static class SvgMotif
         }
 
         return float.TryParse(digits, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && float.IsFinite(value)
-            ? value : throw new MotifException($"The drawing has a {name} that is no number: {(text.Length > 20 ? text[..20] : text)}.");
+            ? value : throw Refusal(ProblemCode.DrawingNumber, ("what", name), ("text", text.Length > 20 ? text[..20] : text));
     }
 }

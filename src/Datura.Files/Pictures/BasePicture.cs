@@ -1,5 +1,4 @@
 using Datura.Core;
-using Datura.Core.Shapes;
 
 namespace Datura.Files.Pictures;
 

@@ -1,7 +1,5 @@
-using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Form;
-using Datura.Core.Paint;
 
 namespace Datura.Files.Pictures;
 

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Files.Pictures;
 
 /// <summary>The calm studio light of Datura's own pictures: a soft key high on the viewer's left, a fill, a little from above.</summary>

@@ -1,6 +1,4 @@
 using Datura.Core;
-using Datura.Core.Body;
-using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
 using SkiaSharp;
 

@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using Datura.Core.Paint;
 
 namespace Datura.Files.Pictures;
 

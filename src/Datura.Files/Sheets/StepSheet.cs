@@ -1,8 +1,6 @@
 using Datura.Core;
 using Datura.Core.Caution;
 using Datura.Core.Form;
-using Datura.Core.Paint;
-using Datura.Core.Wording;
 using Datura.Files.Pictures;
 using SkiaSharp;
 
@@ -127,7 +125,7 @@ public static class StepSheet
             }
 
             var places = string.Join(", ", form.Places.Where(p => p.Tone == tone.Number).Take(6).Select(p =>
-                FormattableString.Invariant($"{p.Zone}{(p.Side == Core.Shapes.Side.Middle ? "" : p.Side == Core.Shapes.Side.Left ? " left" : " right")} {p.AreaCm2:0.#}")));
+                FormattableString.Invariant($"{p.Zone}{(p.Side == Side.Middle ? "" : p.Side == Side.Left ? " left" : " right")} {p.AreaCm2:0.#}")));
             var sentence = FormattableString.Invariant(
                 $"{(tone.IsLight ? "lighter" : "darker")} by {Math.Abs(tone.Change):0.#} L*, {100 * job.Lay.Film:0} % of a usual coat: {look.Plan.Parts.Single(p => p.Id == FormKind.PartId).Coats.Single(c => c.Role == job.Role.Id).Paint}. cm²: {places}.");
             var tall = SheetCanvas.ParagraphHeight(sentence, sheet.Width - 20, SheetFonts.Text, 9);
@@ -190,7 +188,7 @@ public static class StepSheet
         var lines = new List<(string, bool, string?)>();
         if (step.WaitSeconds > 0)
         {
-            lines.Add(($"Wait {Units.Clock(step.WaitSeconds)} first: {step.WaitsFor} must be dry.", true, null));
+            lines.Add(($"Wait {Units.Clock(step.WaitSeconds)} first: {step.WaitsFor!.Words}.", true, null));
         }
 
         if (step.Painter > 1)

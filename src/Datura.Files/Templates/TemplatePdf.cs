@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using Datura.Files.Sheets;
 using SkiaSharp;
 

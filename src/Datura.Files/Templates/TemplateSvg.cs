@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Xml.Linq;
-using Datura.Core.Body;
 
 namespace Datura.Files.Templates;
 

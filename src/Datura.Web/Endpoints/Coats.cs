@@ -68,7 +68,7 @@ public static class CoatEndpoints
         {
             var planned = await service.PlanAsync(request, cancel);
             var kit = await service.KitAsync(request, cancel);
-            var wanted = planned.InOrder.Where(j => j.Role.Stage != Core.Shapes.Stage.Map)
+            var wanted = planned.InOrder.Where(j => j.Role.Stage != Stage.Map)
                 .SelectMany(j => j.Colours.Select(c => new WantedColour($"{j.PartLabel}: {j.Role.Label.ToLowerInvariant()}", new PaintStackProbe(PaintOptics.Of(c, kit)).OpaqueColour))).ToArray();
             var answer = FewestPaints.Of(wanted, [.. kit.Paints.Where(p => Materials.Mixes(p.Material) || p.Material is Material.Powder)], deltaE ?? 4);
             var skin = PaintStack.OnSkin(planned.Skin);

@@ -1,6 +1,6 @@
 using System.Text;
 using System.Text.Json.Nodes;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Store;
 
 namespace Datura.Web;

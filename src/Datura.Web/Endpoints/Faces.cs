@@ -2,7 +2,7 @@ using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Files.Models;
 using Datura.Files.Pictures;
 using Datura.Store;
@@ -60,7 +60,7 @@ public static class FaceEndpoints
         {
             if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))
             {
-                throw new BadInputException("x1", "Both ends of the tape must lie on the skin.");
+                throw new InputException("x1", ProblemCode.TapeOffSkin);
             }
 
             var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
@@ -79,7 +79,7 @@ public static class FaceEndpoints
             .Gives("model/gltf-binary");
         faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
-            var at = Zones.Find(zone) ?? throw new BadInputException("zone", $"There is no zone called {zone}.");
+            var at = Zones.Find(zone) ?? throw new InputException("zone", ProblemCode.NoSuchZone, ("zone", zone));
             var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
             var costume = (await library.SettingAsync(setting, cancel)).Costume;
             var offers = NewPart.Offers(at, body, await library.KitAsync(kit, cancel), costume);
@@ -88,7 +88,7 @@ public static class FaceEndpoints
             .Called("listOffers", "The parts that can be hung on a zone.");
         faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
-            var found = PartKinds.Find(kind) ?? throw new BadInputException("kind", $"There is no kind called {kind}.");
+            var found = PartKinds.Find(kind) ?? throw new InputException("kind", ProblemCode.NoSuchKind, ("kind", kind));
             var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
             var costume = (await library.SettingAsync(setting, cancel)).Costume;
             return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit, cancel), costume)));

@@ -1,7 +1,5 @@
-using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Form;
-using Datura.Core.Shapes;
 using Datura.Files.Pictures;
 
 namespace Datura.Web;
@@ -52,7 +50,7 @@ public static class FormEndpoints
             var from = view switch { "left" => BustView.ThreeQuarterLeft, "right" => BustView.ThreeQuarterRight, _ => BustView.Front };
             if (distance is { } d && !(d is >= 0.2 and <= 200))
             {
-                throw new BadInputException("distance", "The viewing distance lies between 0.2 m and 200 m.");
+                throw new InputException("distance", ProblemCode.ViewingDistance);
             }
 
             var metres = distance ?? (await service.SettingAsync(request, cancel)).ViewingDistanceM;
@@ -78,7 +76,7 @@ public static class FormEndpoints
         {
             if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))
             {
-                throw new BadInputException("x1", "Both ends of the tape must lie on the skin.");
+                throw new InputException("x1", ProblemCode.TapeOffSkin);
             }
 
             var planned = await service.PlanAsync(request, cancel);
@@ -99,9 +97,9 @@ public static class FormEndpoints
     }
 
     private static FormPlan Form(Core.PlannedLook planned) => planned.Form
-        ?? throw new BadInputException("look.form", "The look asks for no computed form. Switch it on first.");
+        ?? throw new InputException("look.form", ProblemCode.NoForm);
 
-    private static ToneResource Tone(Tone tone, FormPlan form, Core.Order.CoatJob job, Core.PlannedLook planned, Core.Paint.Kit kit) => new(
+    private static ToneResource Tone(Tone tone, FormPlan form, Core.Order.CoatJob job, Core.PlannedLook planned, Kit kit) => new(
         tone.Number, tone.IsLight, Math.Round(tone.Change, 1), Math.Round(form.Places.Where(p => p.Tone == tone.Number).Sum(p => p.AreaCm2), 1),
         Core.PlanParts.PaintName(job, kit), Math.Round(planned.Colours!.FilmUm(job), 1),
         [.. Curves.Rings(tone.Outline).Select(r => (IReadOnlyList<double>)[.. r.SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })])]);

@@ -1,6 +1,4 @@
-using Datura.Core;
-using Datura.Core.Paint;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Datura.Files.Pictures;
 using Datura.Store;
 
@@ -30,7 +28,7 @@ public static class LookEndpoints
             DocumentTypes.Look, l => new DocumentHead(l.Id, l.Name, l.Revision), l => new LookResource(l.Id, l.Revision, Library.Document(DocumentTypes.Look, l)));
         looks.MapGet("/{id}/picture", async (string id, string? face, string? kit, string? setting, string? view, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
         {
-            var seen = Views.GetValueOrDefault(view ?? "gallery") ?? throw new BadInputException("view", $"A look is shown as one of {string.Join(", ", Views.Keys)}.");
+            var seen = Views.GetValueOrDefault(view ?? "gallery") ?? throw new InputException("view", ProblemCode.NoSuchView, ("known", string.Join(", ", Views.Keys)));
             var look = await library.LookAsync(id, cancel);
             var request = await plans.UsualAsync(look, face, kit, setting, cancel);
             var (rgba, w, h) = BustPicture.Finished(await plans.PlanAsync(request, cancel), seen, GalleryWidth, GalleryHeight);

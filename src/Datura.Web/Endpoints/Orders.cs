@@ -1,7 +1,6 @@
 using Datura.Core;
 using Datura.Core.Fit;
 using Datura.Core.Order;
-using Datura.Core.Shapes;
 using Datura.Files.Pictures;
 
 namespace Datura.Web;
@@ -55,7 +54,7 @@ public static class OrderEndpoints
             var time = seconds ?? UsualSeconds;
             if (!(time is >= 0.2 and <= MostSeconds))
             {
-                throw new BadInputException("seconds", $"The search may take 0.2 to {MostSeconds:0} s.");
+                throw new InputException("seconds", ProblemCode.SearchSeconds, ("least", 0.2), ("most", MostSeconds));
             }
 
             var planned = await service.PlanAsync(request, cancel);
@@ -74,7 +73,7 @@ public static class OrderEndpoints
             var from = Array.FindIndex(order, g => network.Groups[g].Key == step);
             if (from < 0)
             {
-                throw new BadInputException("step", "This step is not in the plan any more. Look at the order again.");
+                throw new InputException("step", ProblemCode.StepGone);
             }
 
             var (moved, refusal) = StepMove.Of(network, order, from, Math.Clamp(to - 1, 0, order.Length - 1));
@@ -98,10 +97,10 @@ public static class OrderEndpoints
             var (versions, setting) = await service.VersionsAsync(request, cancel);
             (versions, _) = versions.For(60 * Slot(slot, setting));
             var indices = (at ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select(i => int.TryParse(i, out var index) && index >= 0 && index < versions.Curve.Count ? index
-                : throw new BadInputException("at", $"The versions are numbered 0 to {versions.Curve.Count - 1}.")).ToArray();
+                : throw new InputException("at", ProblemCode.VersionNumber, ("last", versions.Curve.Count - 1))).ToArray();
             if (indices.Length is 0 or > 6)
             {
-                throw new BadInputException("at", "Ask for one to six versions.");
+                throw new InputException("at", ProblemCode.VersionCount);
             }
 
             var pictures = new List<byte[]>();
@@ -118,7 +117,7 @@ public static class OrderEndpoints
     }
 
     private static double Slot(double? asked, Setting setting) => (asked ?? setting.SlotMinutes) is >= 0.5 and <= 720 and var minutes ? minutes
-        : throw new BadInputException("slot", "The slot lies between half a minute and 12 hours.");
+        : throw new InputException("slot", ProblemCode.SlotAsked);
 
     private static int IndexOf(LookVersions versions, LookVersionFound found) => versions.Curve.TakeWhile(v => v != found).Count();
 

@@ -1,7 +1,6 @@
 using Datura.Core;
 using Datura.Core.Order;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 using Datura.Files.Kits;
 
 namespace Datura.Web;
@@ -86,11 +85,11 @@ public static class PaintDeskEndpoints
         {
             if (!(l is >= 0 and <= 100))
             {
-                throw new BadInputException("l", "L* lies between 0 (black) and 100 (white).");
+                throw new InputException("l", ProblemCode.Lightness);
             }
 
             var kit = await library.KitAsync(id, cancel);
-            var chosen = kit.Paints.FirstOrDefault(p => p.Id == paint) ?? throw new BadInputException("paint", $"The kit {kit.Name} has no paint {paint}.");
+            var chosen = kit.Paints.FirstOrDefault(p => p.Id == paint) ?? throw new InputException("paint", ProblemCode.NoSuchPaint, ("kit", kit.Name), ("paint", paint));
             var (skin, optics) = (PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin), PaintOptics.Of(chosen));
             var um = Hiding.CastUm(optics, skin, l);
             return TypedResults.Ok(new CastResource(
@@ -123,7 +122,7 @@ public static class PaintDeskEndpoints
         {
             if (photo.Spot is not { Length: 3 } spot || photo.White is not { Length: 3 } white)
             {
-                throw new BadInputException("spot", "Send red, green and blue of the spot and of the white beside it.");
+                throw new InputException("spot", ProblemCode.PhotoSpot);
             }
 
             try
@@ -133,7 +132,7 @@ public static class PaintDeskEndpoints
             }
             catch (InputException problem)
             {
-                throw new BadInputException("white", problem.Message);
+                throw problem.At("white");
             }
         })
             .Called("readPhotoColour", "A colour from a spot of a photo and something white beside it.").WithTags("Words").ProducesProblem(400);

@@ -30,7 +30,7 @@ public static class PlanEndpoints
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
             {
-                throw new BadInputException("pixels", $"A paint picture has {LeastPixels} to {MostPixels} pixels a side.");
+                throw new InputException("pixels", ProblemCode.PicturePixels, ("least", LeastPixels), ("most", MostPixels));
             }
 
             var planned = await service.PlanAsync(request, cancel);
@@ -48,7 +48,7 @@ public static class PlanEndpoints
         {
             if (tolerance is { } t && !(t is >= DotPlan.LeastToleranceMm and <= DotPlan.MostToleranceMm))
             {
-                throw new BadInputException("tolerance", "A redrawn line may lie 1 to 5 mm off.");
+                throw new InputException("tolerance", ProblemCode.DotTolerance);
             }
 
             return TypedResults.Ok(Dots(await service.PlanAsync(request, cancel), tolerance));
@@ -57,7 +57,7 @@ public static class PlanEndpoints
         plans.MapPost("/handles", async (PlanRequest request, string part, PlanService service, CancellationToken cancel) =>
         {
             var planned = await service.PlanAsync(request, cancel);
-            var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new BadInputException("part", $"The look has no part {part}.");
+            var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new InputException("part", ProblemCode.NoSuchPart, ("part", part));
             return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request, cancel)).Costume));
         })
             .Called("listHandles", "Where a part can be taken hold of.");
@@ -70,7 +70,7 @@ public static class PlanEndpoints
             .Gives("image/png");
         plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, double? allowance, bool? turned, PlanService service, CancellationToken cancel) =>
         {
-            var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "Templates are printed on A4 or Letter.");
+            var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.TemplatePaper);
             var planned = await service.PlanAsync(request, cancel);
             var wanted = parts is { Length: > 0 } ? parts.Split(',').ToHashSet() : null;
             var pieces = planned.Parts.Where(p => wanted is null || wanted.Contains(p.Part.Id)).AsParallel().AsOrdered()
@@ -78,7 +78,7 @@ public static class PlanEndpoints
                 .SelectMany(p => turned == true && p.Sided ? new[] { p, p.Turned() } : [p]).ToArray();
             if (pieces.Length == 0)
             {
-                throw new BadInputException("parts", "None of these parts has an outline that could be cut. Choose a part with figures or lines.");
+                throw new InputException("parts", ProblemCode.NothingToCut);
             }
 
             const double mmPerPoint = 25.4 / 72;
@@ -92,7 +92,7 @@ public static class PlanEndpoints
             .Gives("application/pdf", "image/svg+xml");
         plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service, CancellationToken cancel) =>
         {
-            var size = PaperSize.Find(paper ?? "A4") ?? throw new BadInputException("paper", "The sheet is printed on A4 or Letter.");
+            var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.SheetPaper);
             var planned = await service.PlanAsync(request, cancel);
             var name = Slug.Of($"{planned.Plan.Look} on {planned.Plan.Face}");
             if (kind == "booth")

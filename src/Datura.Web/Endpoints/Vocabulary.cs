@@ -1,4 +1,3 @@
-using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
@@ -34,7 +33,7 @@ public static class VocabularyEndpoints
             .Called("listKinds", "The kinds of parts, with their measures and coats.").WithTags("Words");
         routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans, HttpContext context, CancellationToken cancel) =>
         {
-            var kind = PartKinds.Find(id) ?? throw new BadInputException("id", $"There is no kind called {id}.");
+            var kind = PartKinds.Find(id) ?? throw new InputException("id", ProblemCode.NoSuchKind, ("kind", id));
             return Kept.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels, cancel), "image/png", context);
         })
             .Called("drawKind", "A kind as a small picture.")
@@ -47,7 +46,7 @@ public static class VocabularyEndpoints
         routes.MapGet("/api/measures/presets", () => TypedResults.Ok(MeasurePresets.All))
             .Called("listMeasurePresets", "Measures of mean people, by age.").WithTags("Words");
         routes.MapGet("/api/measures/{id}/picture", (string id, HttpContext context) => Kept.File(MeasurePicture.Png(
-            Measures.Find(id) ?? throw new BadInputException("id", $"There is no measure called {id}."),
+            Measures.Find(id) ?? throw new InputException("id", ProblemCode.UnknownMeasure, ("id", id)),
             MeasurePicturePixels), "image/png", context))
             .Called("drawMeasure", "Where a measure is taken, as a small picture.")
             .Gives("image/png").WithTags("Words").ProducesProblem(400);

@@ -1,7 +1,5 @@
-using Datura.Core.Wording;
 using Datura.Core.Caution.Checks;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Checks;
 

@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
-using Datura.Core.Paint;
-using Datura.Files.Documents;
+using Datura.Documents;
 using Json.Schema;
 
 namespace Datura.Core.Tests.Files;
@@ -46,7 +45,7 @@ public class DocumentTests
         var text = "{\n  \"format\": \"datura-tide\",\n  \"version\": " + version + "\n}";
         var problem = Assert.Throws<DocumentFileException>(() => Tides.ReadFile(text));
         Assert.Equal(3, problem.Line);
-        Assert.Contains(said, problem.Reason, StringComparison.Ordinal);
+        Assert.Contains(said, problem.Message, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -98,7 +97,7 @@ public class DocumentTests
     public void AFileOfOneKindIsNoneOfAnother()
     {
         var kit = DocumentTypes.Kit.WriteFile(DemoWorld.Kit);
-        Assert.Contains("no face file", Assert.Throws<DocumentFileException>(() => DocumentTypes.Face.ReadFile(kit)).Reason, StringComparison.Ordinal);
+        Assert.Contains("no face file", Assert.Throws<DocumentFileException>(() => DocumentTypes.Face.ReadFile(kit)).Message, StringComparison.Ordinal);
     }
 
     [Fact]

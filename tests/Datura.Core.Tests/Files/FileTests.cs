@@ -1,14 +1,12 @@
 using System.Text.Json.Nodes;
 using Datura.Core.Shapes;
-using Datura.Files.Json;
+using Datura.Documents;
 using Datura.Files.Models;
 using Datura.Files.Pictures;
-using Datura.Core.Form;
 using Datura.Files.Sheets;
 using Json.Schema;
 using SharpGLTF.Schema2;
 using UglyToad.PdfPig;
-using Datura.Files.Documents;
 
 namespace Datura.Core.Tests.Files;
 
@@ -37,7 +35,7 @@ public class FileTests
     {
         var problem = Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(DemoWorld.LookText("barnacle-saint").Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)));
         Assert.Equal(3, problem.Line);
-        Assert.Contains("version 2", problem.Reason, StringComparison.Ordinal);
+        Assert.Contains("version 2", problem.Message, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -56,7 +54,7 @@ public class FileTests
         lines[at] = "      \"priority\": \"sometimes\",";
         var problem = Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(string.Join('\n', lines)));
         Assert.Equal(at + 1, problem.Line);
-        Assert.Contains("priority", problem.Reason, StringComparison.Ordinal);
+        Assert.Contains("priority", problem.Message, StringComparison.Ordinal);
     }
 
     [Theory]
@@ -69,7 +67,7 @@ public class FileTests
 
     [Fact]
     public void AHugeFileIsRefusedBeforeItIsRead() =>
-        Assert.Contains("larger", Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(new string(' ', DocumentFile.MostBytes + 1))).Reason, StringComparison.Ordinal);
+        Assert.Contains("larger", Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(new string(' ', DocumentFile.MostBytes + 1))).Message, StringComparison.Ordinal);
 
     [Theory]
     [InlineData("A4", 595.28, 841.89)]

@@ -1,6 +1,6 @@
 using Datura.Core.Fit;
 using Datura.Core.Shapes;
-using Datura.Files.Documents;
+using Datura.Documents;
 
 namespace Datura.Core.Tests.Fit;
 
@@ -175,7 +175,7 @@ public class LookVersionTests
     public void GemsBecomeGelDots()
     {
         var kit = DemoWorld.AllKits[1];
-        var gems = kit.Paints.First(p => p.Material == Datura.Core.Paint.Material.Gem);
+        var gems = kit.Paints.First(p => p.Material == Material.Gem);
         var part = DemoWorld.Part("gemArc") with { Paints = new Dictionary<string, PaintMix> { ["gem"] = new([new(gems.Id, 1)]) } };
         var quick = QuickVersion.Of(PartKinds.Find("gemArc")!, part, kit, out var what)!;
         Assert.Contains(what, w => w.Contains("instead of gems"));

@@ -1,8 +1,6 @@
-using Datura.Core.Body;
 using Datura.Core.Form;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Tests.Form;
 

@@ -1,9 +1,6 @@
 using System.Numerics;
 using CsCheck;
-using Datura.Core.Body;
 using Datura.Core.Form;
-using Datura.Core.Paint;
-using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Tests.Form;

@@ -1,5 +1,4 @@
 using System.Numerics;
-using Datura.Core.Body;
 using Datura.Core.Form;
 
 namespace Datura.Core.Tests.Form;

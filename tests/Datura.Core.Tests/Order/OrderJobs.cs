@@ -1,6 +1,4 @@
-using Datura.Core.Body;
 using Datura.Core.Order;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Order;

@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 
@@ -65,7 +64,7 @@ public class OrderTests
     [Theory]
     [MemberData(nameof(Plans))]
     public void EveryWaitSaysWhatItWaitsFor(string look, int face) => Assert.All(
-        DemoWorld.Plan(look, face).Plan.Steps, s => Assert.Equal(s.WaitSeconds > 0, !string.IsNullOrEmpty(s.WaitsFor)));
+        DemoWorld.Plan(look, face).Plan.Steps, s => Assert.Equal(s.WaitSeconds > 0, s.WaitsFor is not null));
 
     [Fact]
     public void PartsThatShareToolAndLoadAreOneStep()

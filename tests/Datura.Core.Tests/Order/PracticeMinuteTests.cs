@@ -1,5 +1,4 @@
 using Datura.Core.Order;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Order;
 

@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 

@@ -1,6 +1,5 @@
 using CsCheck;
 using Datura.Core.Order;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Order;
 

@@ -1,7 +1,5 @@
-using Datura.Core.Body;
 using CsCheck;
 using Datura.Core.Order;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Order;
@@ -72,7 +70,7 @@ public class TimeTests
     [InlineData("Round1.lineMmPerSecond", double.NaN)]
     [InlineData("hurry", 3)]
     public void ARateThatCannotBeIsRefused(string id, double value) => Assert.Contains(
-        PlanCheck.OfSetting(DemoWorld.Parade with { Rates = new Dictionary<string, double> { [id] = value } }), p => p.Field == "rates");
+        PlanCheck.OfSetting(DemoWorld.Parade with { Rates = new Dictionary<string, double> { [id] = value } }), p => p.Field == $"rates.{id}");
 
     [Theory]
     [InlineData(0, 1, 0.8)]

@@ -71,12 +71,12 @@ public class ColourTests
     [InlineData(80, 5, 75)]
     public void ASmoothReflectanceHasItsColourAndStaysBetweenBlackAndWhite(double l, double a, double b)
     {
-        var spectrum = SmoothReflectance.For(new(l, a, b));
+        var spectrum = PossibleColour.Reflectance(new(l, a, b));
         Assert.All(spectrum, r => Assert.InRange(r, 0, 1));
         Assert.Equal(0, ColourDifference.DeltaE00(new(l, a, b), Lab.From(Observer.Look(spectrum, Observer.D65))), 0.01);
     }
 
     [Fact]
     public void AColourNoSurfaceCanHaveIsRefused() =>
-        Assert.Throws<InputException>(() => SmoothReflectance.For(new(60, 120, -120)));
+        Assert.Throws<InputException>(() => PossibleColour.Reflectance(new(60, 120, -120)));
 }

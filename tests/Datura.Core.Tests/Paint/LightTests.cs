@@ -1,7 +1,6 @@
 using CsCheck;
 using Datura.Core.Order;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Paint;
 

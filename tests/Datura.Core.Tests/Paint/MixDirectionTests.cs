@@ -54,7 +54,7 @@ public class MixDirectionTests
     private static Lab Mixed(Lab one, Lab two)
     {
         static PaintOptics Opaque(Lab c) => new(
-            [.. SmoothReflectance.For(c).Select(SurfaceReflection.Inside).Select(r => (1 - r) * (1 - r) / (2 * r))], [.. Enumerable.Repeat(1.0, Spectrum.Bands)]);
+            [.. PossibleColour.Reflectance(c).Select(SurfaceReflection.Inside).Select(r => (1 - r) * (1 - r) / (2 * r))], [.. Enumerable.Repeat(1.0, Spectrum.Bands)]);
         return new PaintStackProbe(WetFilm.Of(Opaque(one), 1, Opaque(two), 1).Paint).OpaqueColour;
     }
 

@@ -1,5 +1,4 @@
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 using Datura.Files.Kits;
 
 namespace Datura.Core.Tests.Paint;
@@ -124,16 +123,16 @@ public class MixingTests
     [Theory]
     [InlineData("", "Line 1")]
     [InlineData("id,name\nx,y\n", "missing columns")]
-    public void ABrokenTableIsRefusedByLine(string text, string words) => Assert.Contains(words, Assert.Throws<KitFileException>(() => KitCsv.Read(text)).Message);
+    public void ABrokenTableIsRefusedByLine(string text, string words) => Assert.Contains(words, Assert.Throws<InputException>(() => KitCsv.Read(text)).Message);
 
     [Fact]
     public void NonsenseInATableIsNamed()
     {
         var good = KitCsv.Write([Paints[0]]);
-        Assert.Contains("no number", Assert.Throws<KitFileException>(() => KitCsv.Read(good.Replace(",30,", ",thick,", StringComparison.Ordinal))).Message);
-        Assert.Contains("Check the three numbers", Assert.Throws<KitFileException>(() => KitCsv.Read(good.Replace(",93.5,", ",935,", StringComparison.Ordinal))).Message);
+        Assert.Contains("no number", Assert.Throws<InputException>(() => KitCsv.Read(good.Replace(",30,", ",thick,", StringComparison.Ordinal))).Message);
+        Assert.Contains("Check the three numbers", Assert.Throws<InputException>(() => KitCsv.Read(good.Replace(",93.5,", ",935,", StringComparison.Ordinal))).Message);
         var row = good.Split('\n')[1];
-        Assert.Contains("500 paints", Assert.Throws<KitFileException>(() => KitCsv.Read(good + string.Join('\n', Enumerable.Repeat(row, 50_000)))).Message);
+        Assert.Contains("500 paints", Assert.Throws<InputException>(() => KitCsv.Read(good + string.Join('\n', Enumerable.Repeat(row, 50_000)))).Message);
     }
 
     [Fact]

@@ -1,5 +1,4 @@
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Paint;
 

@@ -1,7 +1,5 @@
 using CsCheck;
-using Datura.Core.Body;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Paint;
 

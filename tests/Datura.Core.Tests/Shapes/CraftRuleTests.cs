@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Tests.Shapes;

@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 

@@ -1,4 +1,3 @@
-using Datura.Core.Shapes;
 using Datura.Files.Motifs;
 
 namespace Datura.Core.Tests.Shapes;
@@ -17,14 +16,14 @@ public class MotifTests
     [InlineData("<svg xmlns='http://www.w3.org/2000/svg'><rect width='x' height='4'/></svg>", "no number")]
     [InlineData("<svg xmlns='http://www.w3.org/2000/svg'><circle r='4' transform='spin(3)'/></svg>", "transform")]
     public void WhatCannotBePaintedIsRefusedWithTheReason(string svg, string word) =>
-        Assert.Contains(word, Assert.Throws<MotifException>(() => SvgMotif.Read("x", svg)).Message);
+        Assert.Contains(word, Assert.Throws<InputException>(() => SvgMotif.Read("x", svg)).Message);
 
     [Fact]
-    public void AHugeDrawingIsRefused() => Assert.Contains("kB", Assert.Throws<MotifException>(
+    public void AHugeDrawingIsRefused() => Assert.Contains("kB", Assert.Throws<InputException>(
         () => SvgMotif.Read("x", "<svg>" + new string(' ', SvgMotif.MostBytes) + "</svg>")).Message);
 
     [Fact]
-    public void AnEntityBombIsNotExpanded() => Assert.Throws<MotifException>(() => SvgMotif.Read(
+    public void AnEntityBombIsNotExpanded() => Assert.Throws<InputException>(() => SvgMotif.Read(
         "x", "<!DOCTYPE svg [<!ENTITY a 'aaaa'><!ENTITY b '&a;&a;'>]><svg xmlns='http://www.w3.org/2000/svg'><title>&b;</title></svg>"));
 
     [Fact]

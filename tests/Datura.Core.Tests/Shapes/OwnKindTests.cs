@@ -1,11 +1,7 @@
-using Datura.Core.Body;
-using Datura.Core.Caution;
 using Datura.Core.Fit;
 using Datura.Core.Form;
-using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
-using Datura.Core.Wording;
 using Datura.Files.Sheets;
 using UglyToad.PdfPig;
 

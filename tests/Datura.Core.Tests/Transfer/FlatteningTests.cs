@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
 using NetTopologySuite.Geometries;
 

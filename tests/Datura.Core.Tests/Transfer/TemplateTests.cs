@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Xml.Linq;
-using Datura.Core.Body;
 using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
 using Datura.Files.Sheets;

@@ -1550,12 +1550,22 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description The body of a face for pointing: landmarks and zone outlines on the chart, all in chart mm. */
         BodyResource: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Side of the paint picture's square.
+             */
             windowSideMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Its upper edge above the nose root.
+             */
             windowTopMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The lower edge of the skin on the chart.
+             */
             lowestMm: number;
             measuresMm: {
                 [key: string]: number;
@@ -1568,104 +1578,166 @@ export interface components {
                 [key: string]: number[][];
             };
         };
+        /** @description How well K and S are known from the card. */
         CardResource: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description ΔE00 between the card's reading and what the paint would give there.
+             */
             missOverBlack: number;
             /** Format: double */
             missOverWhite: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description One standard deviation, as a share.
+             */
             spreadK: number;
             /** Format: double */
             spreadS: number;
+            /** @description What to do when the card cannot be what it is said to be; null when it can. */
             doubt: null | string;
         };
+        /** @description A cast: the film that takes this skin to a lightness. */
         CastResource: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description µm dry; null when this paint does not take this skin so far.
+             */
             filmUm: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Of the usual film.
+             */
             share: null | number;
             seen: null | string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description L* of the bare skin.
+             */
             skinL: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description L* of the paint when nothing shows through: as far as it goes.
+             */
             opaqueL: number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
+         * @enum {unknown}
+         */
         CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn";
+        /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
             severity: components["schemas"]["Severity"];
+            /** @description The parts it concerns; none for the whole work. */
             parts: components["schemas"]["NamedPart"][];
+            /** @description The coat it concerns; null for every coat of its parts. */
             role: null | string;
+            /** @description The paint it concerns, by id; null for any. */
             paint: null | string;
+            /** @description The zone it concerns. */
             zone: null | string;
+            /** @description What is counted or measured, in the unit of the sentence. */
             numbers: {
                 [key: string]: number;
             };
+            /** @description Names that the sentence takes up: of paints, measures, settings. */
             names: {
                 [key: string]: string;
             };
             at: null | components["schemas"]["ChartPoint"];
             sentence: string;
         };
+        /** @description A place on the flat drawing of the skin, mm: x towards the wearer's left, y up, origin at the nose root. */
         ChartPoint: {
             /** Format: double */
             xMm?: number;
             /** Format: double */
             yMm?: number;
         };
+        /** @description How a coat is laid where it differs from the usual. */
         CoatLay: {
             /**
              * Format: double
+             * @description Share of the usual film: a wash or a cast is thin, a caked coat thick.
              * @default 1
              */
             film?: number;
-            /** @default false */
+            /**
+             * @description Laid while the coat below is still wet, so that both run into one film.
+             * @default false
+             */
             intoWet?: boolean;
             split?: null | components["schemas"]["SplitLoad"];
         };
+        /** @description One layer of a core, from the skin up. */
         CoreLayer: {
             part: string;
             coat: string;
             paint: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Dry film at this very place; soft edges are thinner.
+             */
             filmUm: number;
+            /** @description How it was laid on what lies beneath: dry, wet into wet, or with water that lifts some of it. */
             laid: string;
+            /** @description What is seen after it by day. */
             colour: string;
+            /** @description The same under the asked light. */
             underLight: string;
+            /** @description The same under every lamp of the list, in its order. */
             everywhere: string[];
         };
+        /** @description One thing that differs between two revisions. */
         DocumentDifference: {
+            /** @description Where, as names from the outside in; an item of a list by its id where it has one. */
             path: string[];
+            /** @description JSON of what stood there; null when it was added. */
             before: null | string;
+            /** @description JSON of what stands there now; null when it was taken away. */
             after: null | string;
         };
+        /** @description A document without its body. */
         DocumentHead: {
             id: string;
             name: string;
             /** Format: int32 */
             revision: number;
         };
+        /** @description The few dots that let a hand place the outlines of a look with a tape. */
         DotPlan: {
             /** Format: double */
             toleranceMm: number;
             figures: components["schemas"]["DottedFigure"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Dots to set on the fuller side of the face; those of a figure across the mid-line that lie on it count on both.
+             */
             dotsASide?: number;
         };
+        /** @description The dots of one line. */
         DottedFigure: {
             partId: string;
             label: string;
             side: components["schemas"]["Side"];
             closed: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How far the redrawn line may lie off.
+             */
             toleranceMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Greatest distance of the curve redrawn from the rounded distances to the line, mm.
+             */
             errorMm: number;
             dots: components["schemas"]["PlacedDot"][];
             redrawn: components["schemas"]["ChartPoint"][];
         };
         /**
+         * @description What helps paint dry.
          * @default air
          * @enum {unknown}
          */
@@ -1674,29 +1746,37 @@ export interface components {
             tag?: components["schemas"]["StringSegment"];
             isWeak?: boolean;
         };
+        /** @description Every measure of a face that is being edited, and what is rare about those given. */
         EstimateResource: {
+            /** @description The given ones, and the others as they follow from them. */
             measuresMm: {
                 [key: string]: number;
             };
+            /** @description By measure id: a sentence for a measure that is rare beside the others and wants checking. */
             notes: {
                 [key: string]: string;
             };
         };
+        /** @description A person who is painted (not a user account). */
         Face: {
             id: string;
             name: string;
+            /** @description By measure id; missing ones are filled by proportion. */
             measuresMm: {
                 [key: string]: number;
             };
+            /** @description Colour of the bare skin, CIELAB under D65. */
             skin: components["schemas"]["Lab"];
             cautions: components["schemas"]["WearerCaution"][];
         };
+        /** @description Measures and tone of a face that is being edited. */
         FacePreview: {
             measuresMm: {
                 [key: string]: number;
             };
             skin: components["schemas"]["Lab"];
         };
+        /** @description A face with the revision it was read at and what its skin tone is called. */
         FaceResource: {
             id: string;
             /** Format: int32 */
@@ -1707,10 +1787,14 @@ export interface components {
             typologyAngleDeg: number;
             skinColour: string;
         };
-        /** @enum {unknown} */
+        /**
+         * @description The families of the parts library.
+         * @enum {unknown}
+         */
         Family: "bone" | "flesh" | "creature" | "ornament" | "attached" | "carried";
         FewestColour: {
             use: string;
+            /** @description The colour as the look has it. */
             was: string;
             now: components["schemas"]["RecipeResource"];
         };
@@ -1730,17 +1814,25 @@ export interface components {
             fileLength?: null | number;
             fileContents?: components["schemas"]["ReadOnlyMemoryOfbyte"];
         };
-        /** @enum {unknown} */
+        /**
+         * @description How it looks when dry.
+         * @enum {unknown}
+         */
         Finish: "matt" | "satin" | "pearl" | "metal" | "sparkle";
+        /** @description A hollow or a light by its anatomical name. */
         FormPlace: {
             zone: string;
             side: components["schemas"]["Side"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Number of its tone, 1 the lightest.
+             */
             tone: number;
             isLight: boolean;
             /** Format: double */
             areaCm2: number;
         };
+        /** @description The computed form of a look. */
         FormResource: {
             /** Format: double */
             baseL: number;
@@ -1748,45 +1840,70 @@ export interface components {
             baseNumber: number;
             tones: components["schemas"]["ToneResource"][];
             places: components["schemas"]["FormPlace"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How much of the wanted form is seen without the tones, −1 to 1.
+             */
             readsBare: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description With them.
+             */
             readsPainted: number;
             /** Format: double */
             distanceM: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Finest width an eye resolves from the viewing distance.
+             */
             finestMm: number;
             warnings: string[];
         };
+        /** @description How a look's form is to be painted. */
         FormWish: {
+            /** @description The lamp that the painting pretends. */
             pretended: components["schemas"]["LampPlace"];
             /**
              * Format: double
+             * @description 0 paints nothing, 1 what the light asks for, up to 2 for bold.
              * @default 1
              */
             strength?: number;
             /**
              * Format: int32
+             * @description Three to five, the base among them.
              * @default 5
              */
             tones?: number;
             /**
              * Format: double
+             * @description Most that a light may rise above the base, L*: "too strong looks painted on".
              * @default 14
              */
             highlightCap?: number;
             with?: components["schemas"]["ShadeWith"];
+            /** @description Zones raised or sunk by the painter. */
             zones?: null | components["schemas"]["ZoneRelief"][];
-            /** @default true */
+            /**
+             * @description Whether lines that stand for folds get their light side.
+             * @default true
+             */
             folds?: boolean;
-            /** @default false */
+            /**
+             * @description Kept in the look, but not painted this time.
+             * @default false
+             */
             leftOut?: boolean;
         };
+        /** @description A place on a part that can be dragged. */
         Handle: {
+            /** @description What it changes; "moved" for the whole part. */
             parameter: string;
             label: string;
+            /** @description mm or °. */
             unit: string;
             at: components["schemas"]["ChartPoint"];
+            /** @description How far the place moves on the chart when the value grows by one; for "moved" the two axes are the chart's. */
             perUnit: components["schemas"]["ChartPoint"];
             /** Format: double */
             value: number;
@@ -1795,8 +1912,12 @@ export interface components {
             /** Format: double */
             most: number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description With what a measure is taken.
+         * @enum {unknown}
+         */
         Instrument: "caliper" | "tape";
+        /** @description All that the inspector needs to draw a kind. */
         KindResource: {
             id: string;
             label: string;
@@ -1805,9 +1926,13 @@ export interface components {
             hangsOn: string[];
             parameters: components["schemas"]["ParameterResource"][];
             roles: components["schemas"]["RoleResource"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How far it usually seems to stand out of the skin; null for flat kinds.
+             */
             reliefMm: null | number;
         };
+        /** @description The paints at hand. */
         Kit: {
             id: string;
             name: string;
@@ -1820,6 +1945,7 @@ export interface components {
             name: string;
             paints: components["schemas"]["PaintResource"][];
         };
+        /** @description CIELAB colour (CIE 15), here always against the white of D65 unless said otherwise. */
         Lab: {
             /** Format: double */
             l?: number;
@@ -1828,86 +1954,120 @@ export interface components {
             /** Format: double */
             b?: number;
         };
+        /** @description A lamp and how strongly it shines, as a share of the others. */
         LampLevel: {
             lamp: string;
             /** Format: double */
             level: number;
             /**
              * Format: double
+             * @description Where it stands: 0 in front, positive towards the wearer's left.
              * @default 0
              */
             azimuthDeg?: number;
             /**
              * Format: double
+             * @description Up from the level of the face, negative from below.
              * @default 20
              */
             elevationDeg?: number;
             /**
              * Format: double
+             * @description Half angle under which it is seen; large is soft.
              * @default 45
              */
             spreadDeg?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description From the face; null for far off.
+             */
             distanceM?: null | number;
         };
+        /** @description A lamp as form sees it. */
         LampPlace: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 0 in front of the wearer, positive towards the wearer's left.
+             */
             azimuthDeg: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 0 level with the face, 90 straight above, negative from below.
+             */
             elevationDeg: number;
             /**
              * Format: double
+             * @description Half angle under which the lamp is seen: 0 a point, 30 a large soft box.
              * @default 12
              */
             spreadDeg?: number;
             /**
              * Format: double
+             * @description Strength on the face against the others.
              * @default 1
              */
             level?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description From the root of the nose; null for a lamp so far off that it lights every place from the same side.
+             */
             distanceM?: null | number;
         };
+        /** @description A lamp of the list. */
         LampResource: {
             id: string;
             name: string;
+            /** @description What a white looks like under it to an eye that has settled. */
             colour: string;
         };
+        /** @description How the left of a part differs from its right, as the wearer has them. */
         LeftRight: {
             /** Format: double */
             leftCm2: number;
             /** Format: double */
             rightCm2: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How much higher the left lies (negative: lower).
+             */
             higherMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How much farther from the mid-line.
+             */
             fartherOutMm: number;
         };
         /**
+         * @description When lines go on (schools: common practice).
          * @default last
          * @enum {unknown}
          */
         LineSchool: "last" | "alongTheWay";
+        /** @description A character: parts hung on anatomy. It belongs to no face. */
         Look: {
             name: string;
             mapping: components["schemas"]["Mapping"];
             parts: components["schemas"]["Part"][];
             /**
              * Format: double
+             * @description Share of a dry water-based coat that this painter's wet brush takes along, 0 to 0.5.
              * @default 0
              */
             wetLifts?: number;
             form?: null | components["schemas"]["FormWish"];
             order?: null | components["schemas"]["OrderWish"];
+            /** @description Id of the kit it was made with; null when it is not known. */
             kit?: null | string;
             notes: string;
         };
+        /** @description A look with the revision it was read at. */
         LookResource: {
             id: string;
             /** Format: int32 */
             revision: number;
             look: components["schemas"]["Look"];
         };
+        /** @description Two neighbouring colours that the set light takes apart less than daylight does. */
         LostPair: {
             partA: string;
             coatA: string;
@@ -1919,19 +2079,31 @@ export interface components {
             deltaEDay: number;
             /** Format: double */
             deltaELight: number;
+            /** @description A paint of the kit for the second that stays apart under the light and near its colour by day; null when there is none. */
             better: null | string;
             /** Format: double */
             deltaEBetter: null | number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description How outlines get onto the skin before paint.
+         * @enum {unknown}
+         */
         Mapping: "pencil" | "freehand";
-        /** @enum {unknown} */
+        /**
+         * @description What a paint is made of.
+         * @enum {unknown}
+         */
         Material: "waterCake" | "cream" | "powder" | "pencil" | "metallic" | "pigment" | "gel" | "glitter" | "splitCake" | "leaf" | "gem";
-        /** @enum {unknown} */
+        /**
+         * @description How measures are grouped on the page of a face.
+         * @enum {unknown}
+         */
         MeasureGroup: "heights" | "widths" | "round" | "neckAndChest" | "leftAndRight";
+        /** @description A set of measures to start a face from; the painter's own replace them one by one. */
         MeasurePreset: {
             id: string;
             label: string;
+            /** @description Where the numbers come from. */
             source: string;
             measuresMm: {
                 [key: string]: number;
@@ -1953,25 +2125,34 @@ export interface components {
             /** Format: double */
             typicalHighMm: number;
         };
+        /** @description The painter's own drawing: figures and lines on a flat card whose longer side is 1, origin in its middle, y up. */
         Motif: {
             name: string;
             shapes: components["schemas"]["MotifShape"][];
         };
         MotifShape: {
+            /** @description A closed figure to be filled; otherwise a line. */
             filled: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Of a line, as a share of the card's longer side.
+             */
             width: number;
+            /** @description x, y pairs. */
             points: number[];
         };
+        /** @description A move on the skin, mm: away from the mid-line (for a part across it, towards the wearer's left) and up. */
         Move: {
             /** Format: double */
             outMm?: number;
             /** Format: double */
             upMm?: number;
         };
+        /** @description An order after a step was moved. */
         MovedResource: {
             sequence: string[];
         };
+        /** @description A part as it is spoken of. */
         NamedPart: {
             id: string;
             label: string;
@@ -1982,45 +2163,71 @@ export interface components {
             index: null | number;
         };
         /**
+         * @description How the edge of the costume runs over the chest.
          * @default round
          * @enum {unknown}
          */
         NecklineShape: "round" | "vee" | "square" | "boat";
+        /** @description A part that could be hung on a zone, with what it would measure. */
         OfferResource: {
             kind: string;
             label: string;
             sizes: components["schemas"]["SizeLine"][];
             part: components["schemas"]["Part"];
         };
+        /** @description How a look is to be ordered. Coats are named part/role. */
         OrderWish: {
             lines?: components["schemas"]["LineSchool"];
             sockets?: components["schemas"]["SocketSchool"];
+            /** @description The order the painter keeps, coat by coat; new coats find their place in it. Null for the computed one. */
             sequence?: null | string[];
             pins?: null | components["schemas"]["StepPin"][];
             ties?: null | components["schemas"]["StepTie"][];
+            /** @description Ids of switchable rules that are off. */
             without?: null | string[];
         };
+        /** @description A paint, described by what a painter can make and photograph: one film drawn over black and over white. */
         PaintDescription: {
             id: string;
             name: string;
             material: components["schemas"]["Material"];
             finish: components["schemas"]["Finish"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Thickness of the film on the card, µm dry.
+             */
             cardFilmUm: number;
+            /** @description Colour of that film over the card's black. */
             overBlack: components["schemas"]["Lab"];
+            /** @description Colour of that film over the card's white. */
             overWhite: components["schemas"]["Lab"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Usual film of one coat on skin, µm dry.
+             */
             coatFilmUm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Time until such a coat can be touched.
+             */
             dryingSeconds: number;
+            /** @description Label says it is fit for the eye area. */
             nearEyes: boolean;
+            /** @description Label says it is fit for lips. */
             onLips: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How much of it is left, ml; null when nobody looked.
+             */
             leftMl?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Of a full pot, in the studio's currency; null when unknown.
+             */
             price?: null | number;
             stripe?: null | components["schemas"]["SplitStripe"];
         };
+        /** @description A paint as it behaves on one skin. */
         PaintOnSkin: {
             id: string;
             name: string;
@@ -2028,11 +2235,18 @@ export interface components {
             finish: components["schemas"]["Finish"];
             overBlack: string;
             overWhite: string;
+            /** @description Colour of one usual coat on this skin. */
             oneCoat: string;
             opaque: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Of one usual coat over the card's black and white, 0 to 1; 0.98 hides.
+             */
             contrastRatio: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Coats until this skin is hidden; null when more than eight.
+             */
             coatsToHide: null | number;
             /** Format: double */
             coatFilmUm: number;
@@ -2047,6 +2261,7 @@ export interface components {
             stripe: null | components["schemas"]["SplitStripe"];
             card: components["schemas"]["CardResource"];
         };
+        /** @description A paint of a kit with the colours one sees. */
         PaintResource: {
             id: string;
             name: string;
@@ -2063,6 +2278,7 @@ export interface components {
             onLips: boolean;
             stripe: null | components["schemas"]["SplitStripe"];
         };
+        /** @description A paint and how many parts of it. */
         PaintShare: {
             paint: string;
             /** Format: double */
@@ -2081,25 +2297,44 @@ export interface components {
             step: number;
             choices: string[];
         };
-        /** @enum {unknown} */
+        /**
+         * @description What a parameter is, so that the inspector can be drawn from it.
+         * @enum {unknown}
+         */
         ParameterType: "lengthMm" | "angleDeg" | "ratio" | "count" | "choice" | "zones";
+        /** @description One thing the character has. */
         Part: {
+            /** @description Unique within the look. */
             id: string;
+            /** @description Id of a kind in the registry. */
             kind: string;
             sides: components["schemas"]["Sides"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 0: mirror; 1: as uneven as a hurried hand.
+             */
             unevenness: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Fixes everything that looks random.
+             */
             seed: number;
             priority: components["schemas"]["Priority"];
+            /** @description Its area is left bare by the base beneath; otherwise it is painted over the base. */
             reserved: boolean;
             motif?: null | components["schemas"]["Motif"];
+            /** @description How coats are laid, per role, where it differs from the usual. */
             laid?: null | {
                 [key: string]: components["schemas"]["CoatLay"];
             };
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How far it should seem to stand out of the skin, negative for a hollow; null for the kind's usual.
+             */
             reliefMm?: null | number;
+            /** @description How much of it is painted this time. */
             version?: components["schemas"]["PartVersion"];
+            /** @description How far the painter moved it from where it hangs. */
             moved?: components["schemas"]["Move"];
             numbers: {
                 [key: string]: number;
@@ -2118,6 +2353,7 @@ export interface components {
             };
         };
         /**
+         * @description How much of a part is painted this time.
          * @default full
          * @enum {unknown}
          */
@@ -2126,20 +2362,27 @@ export interface components {
             colour: components["schemas"]["Lab"];
             hex: string;
         };
+        /** @description A spot of a photo and something white in the same light, mean red, green and blue of each, 0 to 255. */
         PhotoSpot: {
             spot: number[];
             white: number[];
             /** Format: double */
             whiteReflectance: null | number;
         };
+        /** @description A dot to be set before drawing. */
         PlacedDot: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Through the whole plan, in drawing order.
+             */
             number: number;
             at: components["schemas"]["ChartPoint"];
             first: components["schemas"]["TapeFrom"];
             second: components["schemas"]["TapeFrom"];
+            /** @description Which of the two places with these distances it is, in words. */
             where: string;
         };
+        /** @description A look computed for one face, one kit and one setting. Plain data: the same input gives the same bytes. */
         Plan: {
             look: string;
             face: string;
@@ -2159,9 +2402,12 @@ export interface components {
             waitingSeconds: number;
             /** Format: double */
             paintedCm2: number;
+            /** @description The costume's edge over the chest on the chart, x and y pairs from the wearer's right to the left. */
             costumeEdge: number[];
             cautions: components["schemas"]["CautionNote"][];
+            /** @description What is quicker or left out, in words. */
             thisTime: string[];
+            /** @description Colours that this kit does not hold, with what takes their place. */
             standIns: components["schemas"]["PlanStandIn"][];
         };
         PlanCoat: {
@@ -2174,39 +2420,65 @@ export interface components {
             coats: number;
             /** Format: double */
             filmUm: number;
+            /** @description What is seen of it in place, over all that lies beneath. */
             colour: string;
             colourLab: components["schemas"]["Lab"];
+            /** @description What it would look like on bare skin, as it does when its area is reserved. */
             onBareSkin: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description ΔE00 between the two: how far what lies beneath tints it.
+             */
             tintDeltaE: number;
+            /** @description What the paint looks like when nothing shines through. */
             opaqueColour: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How far the coat on bare skin is from opaque, ΔE00; under 2 the skin is hidden.
+             */
             skinShowsDeltaE: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Coats of this paint that hide this skin; null when more than eight.
+             */
             coatsToHide: null | number;
             /** Format: double */
             areaCm2: number;
             /** Format: double */
             lineMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Of the usual film; a wash or cast is thin.
+             */
             filmShare: number;
+            /** @description Laid while the coat below is wet. */
             intoWet: boolean;
+            /** @description Colours of a split load in order, on bare skin; empty for one colour. */
             splitColours: string[];
         };
+        /** @description A coat as it is laid in a step. */
         PlanLaid: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among all coats of the plan, from 1.
+             */
             number: number;
             partId: string;
             part: string;
             coat: string;
             paint: string;
+            /** @description Seen in place. */
             colour: string;
         };
+        /** @description A mark in chart mm, rounded to 0.01: rings of a region, or the path of a stroke with its widths. */
         PlanMark: {
             role: string;
             side: components["schemas"]["Side"];
+            /** @description region, stroke or dot. */
             shape: string;
+            /** @description Rings or paths, each a list of x, y pairs. */
             lines: number[][];
+            /** @description Stroke widths, dot diameter, or the soft edge of a region. */
             widthsMm: number[];
         };
         PlanPart: {
@@ -2214,9 +2486,11 @@ export interface components {
             kind: string;
             label: string;
             priority: components["schemas"]["Priority"];
+            /** @description Every number in force, the face's defaults included. */
             values: {
                 [key: string]: number;
             };
+            /** @description Every choice in force. */
             words: {
                 [key: string]: string;
             };
@@ -2229,17 +2503,23 @@ export interface components {
             movable: boolean;
             leftRight: null | components["schemas"]["LeftRight"];
         };
+        /** @description A pose to ask for. */
         PlanPose: {
             pose: components["schemas"]["Pose"];
             words: string;
         };
+        /** @description What to plan: a look as it stands in the painter's hands, and by id on whom, with what and where. */
         PlanRequest: {
             look: components["schemas"]["Look"];
             faceId: string;
             kitId: string;
             settingId: string;
-            /** @default false */
+            /**
+             * @description Shades and lights may be coarse, because something is being dragged.
+             * @default false
+             */
             draft?: boolean;
+            /** @description Coats in the order on screen, which is only left for one that is clearly shorter. */
             onScreen?: null | string[];
         };
         PlanSetting: {
@@ -2249,17 +2529,27 @@ export interface components {
             /** Format: double */
             viewingDistanceM: number;
             light: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Finest width an eye resolves from there.
+             */
             finestMm: number;
         };
+        /** @description A coat of a look made with another kit. */
         PlanStandIn: {
             partId: string;
             part: string;
             role: string;
+            /** @description Its paints, in words. */
             wanted: string;
+            /** @description What stands in, in words. */
             instead: string;
+            /** @description The same as data, to be taken over. */
             mix: components["schemas"]["PaintShare"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description ΔE00 of the opaque colours; null when the wanted colour is not known.
+             */
             deltaE: null | number;
         };
         PlanStep: {
@@ -2274,6 +2564,7 @@ export interface components {
             paint: string;
             paintColour: string;
             partIds: string[];
+            /** @description The lengths that matter while doing it. */
             lengths: components["schemas"]["StepLength"][];
             poses: components["schemas"]["PlanPose"][];
             /** Format: double */
@@ -2290,7 +2581,7 @@ export interface components {
             waitSeconds: number;
             /** Format: double */
             dryingSeconds: number;
-            waitsFor: null | string;
+            waitsFor: null | components["schemas"]["PlanWait"];
             meanwhile: string[];
             why: components["schemas"]["PlanWhy"][];
             pinned: boolean;
@@ -2298,24 +2589,58 @@ export interface components {
             cautions: string[];
             coats: components["schemas"]["PlanLaid"][];
         };
+        /** @description How long it takes and how sure that is. */
         PlanTime: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description One sitting in ten is shorter.
+             */
             lowSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description One in ten is longer.
+             */
             highSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The share of sittings that a slot is to hold.
+             */
             confidence: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description That share takes no longer.
+             */
             atConfidenceSeconds: number;
         };
+        /** @description Why a step waits. */
+        PlanWait: {
+            code: components["schemas"]["WaitCode"];
+            /** @description The step that is still wet, in words. */
+            other: null | string;
+            /** @description All of it as a sentence. */
+            words: string;
+        };
+        /** @description A reason for a step's place. */
         PlanWhy: {
+            code: components["schemas"]["ReasonCode"];
             rule: string;
+            /** @description The step it refers to, in words. */
+            other: null | string;
+            /** @description Id of the stronger rule, when this one could not be kept. */
+            givesWayTo: null | string;
+            /** @description All of it as a sentence. */
             words: string;
             strict: boolean;
         };
-        /** @enum {unknown} */
+        /**
+         * @description How the wearer holds still, as the painter asks for it (cues: common practice).
+         * @enum {unknown}
+         */
         Pose: "front" | "eyesClosed" | "lipsTogether" | "chinUp" | "turnHead";
-        /** @enum {unknown} */
+        /**
+         * @description How much a part matters when time runs short.
+         * @enum {unknown}
+         */
         Priority: "must" | "nice" | "extra";
         ProblemDetails: {
             type?: null | string;
@@ -2325,13 +2650,18 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        /** @description Heights of a relief along the tape. */
         ProfileResource: {
+            /** @description Tape from its start. */
             alongMm: number[];
+            /** @description Over the skin at each. */
             heightMm: number[];
         };
+        /** @description One rate of work: a default and where it is from, to be replaced by the painter's own. */
         RateEntry: {
             id: string;
             label: string;
+            /** @description What the value counts. */
             unit: string;
             /** Format: double */
             usual: number;
@@ -2342,12 +2672,19 @@ export interface components {
             source: string;
         };
         ReadOnlyMemoryOfbyte: string;
+        /**
+         * @description How a rule of order puts a step where it is.
+         * @enum {unknown}
+         */
+        ReasonCode: "rule" | "after" | "before" | "givesWay";
         RecipeAnswerResource: {
             wanted: string;
             best: components["schemas"]["RecipeResource"];
             single: components["schemas"]["RecipeResource"];
+            /** @description The same hue a shade darker, for its shadows. */
             deeper: components["schemas"]["RecipeResource"];
         };
+        /** @description A mix that makes a colour. */
         RecipeResource: {
             shares: components["schemas"]["RecipeShare"][];
             colour: string;
@@ -2361,6 +2698,7 @@ export interface components {
             /** Format: double */
             parts: number;
         };
+        /** @description One line of a document's history. */
         RevisionHead: {
             /** Format: int32 */
             revision: number;
@@ -2376,6 +2714,7 @@ export interface components {
             coats: number;
             optional: boolean;
         };
+        /** @description A rule of order. */
         RuleResource: {
             id: string;
             words: string;
@@ -2383,71 +2722,96 @@ export interface components {
             switchable: boolean;
             source: string;
         };
+        /** @description A document to be saved on top of the revision that was read. */
         SaveOfFace: {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Face"];
         };
+        /** @description A document to be saved on top of the revision that was read. */
         SaveOfKit: {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Kit"];
         };
+        /** @description A document to be saved on top of the revision that was read. */
         SaveOfLook: {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Look"];
         };
+        /** @description A document to be saved on top of the revision that was read. */
         SaveOfSetting: {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Setting"];
         };
+        /** @description The answer to a save. */
         Saved: {
             id: string;
             /** Format: int32 */
             revision: number;
         };
+        /** @description Where and for how long: slot, viewing distance and costume. */
         Setting: {
             id: string;
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Time in the chair.
+             */
             slotMinutes: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description From where it is seen.
+             */
             viewingDistanceM: number;
+            /** @description Light in words. */
             light: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Edge of the costume below the notch between the collar bones, mm; negative above it.
+             */
             necklineMm: number;
+            /** @description How that edge runs. */
             neckline?: components["schemas"]["NecklineShape"];
             /**
              * Format: double
+             * @description Across, at the height of the collar bones.
              * @default 170
              */
             necklineWidthMm?: number;
+            /** @description The lamps it is seen under; daylight when none is named. */
             lamps?: null | components["schemas"]["LampLevel"][];
             /**
              * Format: double
+             * @description Share of the light that comes from everywhere, 0 to 1.
              * @default 0.5
              */
             ambient?: number;
             /**
              * Format: int32
+             * @description One, or two on one face.
              * @default 1
              */
             painters?: number;
             /** @default true */
             rightHanded?: boolean;
+            /** @description What helps paint dry. */
             drying?: components["schemas"]["DryingAid"];
             /**
              * Format: double
+             * @description Share of sittings that the slot must hold, 0.5 to 0.99.
              * @default 0.8
              */
             confidence?: number;
+            /** @description The painter's own rates, by their id; the others stay as usual. */
             rates?: null | {
                 [key: string]: number;
             };
             /**
              * Format: double
+             * @description How bright it is where it is seen, as the eye settles on it, cd/m²: a fifth of a white.
              * @default 20
              */
             adaptingCdM2?: number;
@@ -2461,78 +2825,125 @@ export interface components {
         /** @enum {unknown} */
         Severity: "note" | "warning" | "stop";
         /**
+         * @description What shades and lights go on with (schools: common practice).
          * @default wash
          * @enum {unknown}
          */
         ShadeWith: "powder" | "wash" | "drySponge";
+        /** @description The shortest order found. */
         ShortestResource: {
+            /** @description Coats in their order, to be kept in the look. */
             sequence: string[];
             /** Format: double */
             totalSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Length of the order on screen.
+             */
             nowSeconds: number;
             /** Format: double */
             naiveSeconds: number;
             /** Format: double */
             boundSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How much longer than the best conceivable it may be, as a share.
+             */
             gap: number;
             proven: boolean;
         };
-        /** @enum {unknown} */
+        /**
+         * @description On which side of the wearer something sits.
+         * @enum {unknown}
+         */
         Side: "middle" | "left" | "right";
-        /** @enum {unknown} */
+        /**
+         * @description Which sides of the wearer a part is asked for.
+         * @enum {unknown}
+         */
         Sides: "both" | "left" | "right";
+        /** @description A length, area, count or angle of a finished part, and against what it was judged. */
         SizeLine: {
             label: string;
             /** Format: double */
             value: number;
+            /** @description mm, cm², ° or empty for a count. */
             unit: string;
-            /** @default  */
+            /**
+             * @description For example "above the brow"; empty when nothing.
+             * @default
+             */
             against?: string;
         };
         /**
+         * @description When dark reserved areas are filled (schools: common practice).
          * @default afterBase
          * @enum {unknown}
          */
         SocketSchool: "afterBase" | "beforeBase";
+        /**
+         * @description A sponge or flat brush loaded with several colours side by side, in the order of a mix's shares; their parts are the widths.
+         *     One press lays a gradient (common practice).
+         */
         SplitLoad: {
             /**
              * Format: double
+             * @description Share of the narrower of two neighbours over which they run into each other, 0 to 1.
              * @default 0.5
              */
             overlap?: number;
             /**
              * Format: double
+             * @description Which way the colours run from first to last on the wearer's left: 0 outwards, 90 up.
              * @default 90
              */
             axisDeg?: number;
-            /** @default true */
+            /**
+             * @description Turned over for the other side, so that the gradient is mirrored too.
+             * @default true
+             */
             flipped?: boolean;
-            /** @default false */
+            /**
+             * @description From the middle of each figure outwards instead of along an axis: a glow.
+             * @default false
+             */
             fromMiddle?: boolean;
             /**
              * Format: double
+             * @description Share of the way, at the last colour's end, over which the film thins out.
              * @default 0
              */
             powder?: number;
         };
+        /** @description Where a colour lies in a split cake. */
         SplitStripe: {
+            /** @description Name of the pan; colours of one pan share it. */
             cake: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place in the pan, from 1.
+             */
             place: number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description The stages of work, in their usual order (common practice).
+         * @enum {unknown}
+         */
         Stage: "map" | "base" | "depth" | "bodyColour" | "line" | "highlight" | "finish";
         StepLength: {
             part: string;
             size: components["schemas"]["SizeLine"];
         };
+        /** @description A coat that keeps its place in the order. */
         StepPin: {
             coat: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 for the first step.
+             */
             place: number;
         };
+        /** @description Two coats of which the second follows at once. */
         StepTie: {
             first: string;
             then: string;
@@ -2546,33 +2957,47 @@ export interface components {
             value?: null | string;
             hasValue?: boolean;
         };
+        /** @description One end of the tape: where it is held and what it reads at the dot. */
         TapeFrom: {
             landmark: string;
+            /** @description The landmark in the painter's words. */
             words: string;
             /** Format: int32 */
             mm: number;
         };
+        /** @description A tape laid on the skin: its length and its way over the chart as x, y pairs. */
         TapeResource: {
             /** Format: double */
             mm: number;
             path: number[];
         };
+        /** @description A tone of the map, with its outline on the chart. */
         ToneResource: {
             /** Format: int32 */
             number: number;
             isLight: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description L* against the base.
+             */
             change: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Seen of it, on the skin.
+             */
             areaCm2: number;
             paint: string;
             /** Format: double */
             filmUm: number;
             rings: number[][];
         };
-        /** @enum {unknown} */
+        /**
+         * @description What paint goes on with.
+         * @enum {unknown}
+         */
         Tool: "pencilLiner" | "sponge" | "halfRoundSponge" | "softBrush" | "flatBrush" | "filbert" | "round1" | "round3" | "round5" | "round6";
         VersionResource: {
+            /** @description Parts that are not painted in full; the computed form is called form. */
             versions: {
                 [key: string]: components["schemas"]["PartVersion"];
             };
@@ -2580,37 +3005,70 @@ export interface components {
             likelySeconds: number;
             /** Format: double */
             atConfidenceSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Share of the full picture that is kept.
+             */
             kept: number;
+            /** @description What is done differently. */
             words: string[];
         };
+        /** @description What can be kept in how many minutes. */
         VersionsResource: {
+            /** @description From the shortest to all of it. */
             curve: components["schemas"]["VersionResource"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description The one for the slot; null when none fits.
+             */
             chosen: null | number;
+            /** @description In words. */
             said: string;
+            /** @description Index of the version for each of some usual slots, null where none fits. */
             named: components["schemas"]["NamedVersion"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description No version that fits the slot keeps more than this share beyond the chosen one; 0 when it is the best.
+             */
             gap: number;
         };
+        /**
+         * @description Why a step cannot begin although the painter's hands are free.
+         * @enum {unknown}
+         */
+        WaitCode: "dries" | "room";
+        /** @description A wash on one skin. */
         WashResource: {
             shares: components["schemas"]["RecipeShare"][];
             /** Format: double */
             filmUm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Of the usual film.
+             */
             share: number;
             seen: string;
             /** Format: double */
             deltaE: number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description What the painter must know of the wearer before starting.
+         * @enum {unknown}
+         */
         WearerCaution: "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child";
+        /** @description A zone that the painter wants raised or sunk. */
         ZoneRelief: {
             zone: string;
             side: components["schemas"]["Side"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Height over the skin, negative for a hollow.
+             */
             mm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Width over which it runs out.
+             */
             falloffMm: number;
         };
     };

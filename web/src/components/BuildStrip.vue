@@ -105,7 +105,7 @@ const head = computed(() => {
     <component :is="instead" v-if="instead && plan?.steps.length" />
     <ol v-if="plan && plan.steps.length" class="steps">
       <template v-for="b in blocks" :key="b.step.number">
-        <li v-if="b.step.waitSeconds > 0" class="wait" :title="`Waits for ${b.step.waitsFor} to dry`">
+        <li v-if="b.step.waitSeconds > 0" class="wait" :title="b.step.waitsFor?.words">
           <span>dries</span>
           <strong>{{ clock(b.step.waitSeconds) }}</strong>
         </li>

@@ -1,7 +1,5 @@
 using Datura.Core.Body;
-using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 

@@ -1,7 +1,4 @@
-using Datura.Core.Body;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 

@@ -1,5 +1,4 @@
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 

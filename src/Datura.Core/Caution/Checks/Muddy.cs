@@ -1,7 +1,5 @@
 using Datura.Core.Order;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 

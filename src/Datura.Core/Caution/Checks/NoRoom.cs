@@ -1,6 +1,4 @@
-using Datura.Core.Order;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 

@@ -1,6 +1,5 @@
 using Datura.Core.Body;
 using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 
@@ -30,6 +29,6 @@ public static class OutgrownField
     }
 
     /// <summary>Middle of a part on the wearer's left, or wherever it is.</summary>
-    internal static Body.ChartPoint? Middle(ExpandedPart part) =>
+    internal static ChartPoint? Middle(ExpandedPart part) =>
         Mark.Middle(part.Marks.Marks.Where(m => m.Side != Side.Right)) ?? Mark.Middle(part.Marks.Marks);
 }

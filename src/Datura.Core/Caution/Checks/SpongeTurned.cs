@@ -1,6 +1,3 @@
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Caution.Checks;
 
 /// <summary>A split sponge that is not turned over for the other side lays its gradient the wrong way there (common practice).</summary>

@@ -1,6 +1,4 @@
 using Datura.Core.Form;
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Caution.Checks;
 

@@ -1,5 +1,3 @@
-using Datura.Core.Wording;
-
 namespace Datura.Core.Caution.Checks;
 
 /// <summary>A part that nobody sees, because the costume lies over it.</summary>

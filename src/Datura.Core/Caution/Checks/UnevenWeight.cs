@@ -1,6 +1,3 @@
-using Datura.Core.Shapes;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Caution.Checks;
 
 /// <summary>Left and right carry different weights of paint: sisters, not twins, but not lopsided either.</summary>

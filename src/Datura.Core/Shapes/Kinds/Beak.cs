@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A beak that takes in the nose and comes to a point below it.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A huge mouth from the nostrils to the lower jaw, with graded teeth above and below; it leaves room for them.</summary>

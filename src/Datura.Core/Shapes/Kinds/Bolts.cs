@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A bolt that seems to stand out from the skin: plate, head, slot and drop shadow.</summary>

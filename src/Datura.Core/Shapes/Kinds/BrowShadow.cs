@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A dark wedge along the brow; its slope towards the nose makes the face angry or sad (common practice).</summary>

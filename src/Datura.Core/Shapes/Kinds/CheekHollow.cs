@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The shade under the cheekbone: from the ear towards the corner of the mouth, widest at the ear.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The arc under the lower lip that makes the chin stand out.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A fan of torn channels that start thin, swell and end in points, running outward from the nose and skipping the eye.</summary>

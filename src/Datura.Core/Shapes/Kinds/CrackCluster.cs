@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Cracks that fan out from a point of bone, jagged, thick at the root and thin at the tip, some with branches.</summary>

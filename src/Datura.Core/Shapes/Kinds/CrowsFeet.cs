@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The small folds that fan out from the outer corner of the eye when it squints.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A crest of drops over the brows at set angles, tallest in the middle.</summary>

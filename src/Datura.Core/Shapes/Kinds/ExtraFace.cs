@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A second, smaller face beside the wearer's own: two eyes, a nose and a mouth that share its slant.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The swollen pouch under the eye: a shade above, a dark edge below.</summary>

@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A long pointed tooth at each side of the mouth.</summary>

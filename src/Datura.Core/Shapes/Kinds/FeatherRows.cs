@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Rows of feathers over brow and temple, each row lapping the one behind it.</summary>

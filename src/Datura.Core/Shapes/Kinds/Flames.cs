@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A row of flames that lick up from a line of the face, tall and short by turns.</summary>

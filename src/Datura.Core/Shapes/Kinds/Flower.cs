@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A flower of layered, slightly uneven petals with leaves that look out from behind.</summary>

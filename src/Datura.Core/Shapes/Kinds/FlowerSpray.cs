@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A spray of flowers along a stem that runs from the temple over neck and collar bone to the chest, largest above.</summary>

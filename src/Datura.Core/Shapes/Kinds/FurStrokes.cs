@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Tufts of fur along the edge of the face, all flowing back from the nose.</summary>

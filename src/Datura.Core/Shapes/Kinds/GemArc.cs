@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Gems in an arc, large to small; they keep off lids and lash line (common practice).</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Curved slits on the side of the neck or the cheek, dark within and light on one edge.</summary>

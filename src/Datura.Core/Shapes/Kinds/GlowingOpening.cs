@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>An opening lit from within: white in the middle, then yellow, then orange, and dark outside (common practice).</summary>

@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The ribs of a gourd: curves from the crown of the forehead over the face to the chin, with a stem.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Wet strands that hang from the hairline over the forehead and down beside the face.</summary>

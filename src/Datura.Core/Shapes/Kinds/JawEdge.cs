@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A dark band under the edge of the jaw from ear to chin, so that the jaw reads as bone.</summary>

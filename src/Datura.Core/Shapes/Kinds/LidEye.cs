@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>An open eye painted on the closed lid: ball, iris, pupil and two lights.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The painter's own drawing, laid along the skin like a soft card: lengths from its middle stay true.</summary>

@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The pale puffs either side of the mouth of a cat, dog or seal.</summary>

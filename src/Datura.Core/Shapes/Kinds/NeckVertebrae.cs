@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Vertebrae painted down the front of the neck, growing towards the chest.</summary>

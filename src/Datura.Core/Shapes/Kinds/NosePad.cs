@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>An animal's nose on the tip of the wearer's, with a line down to the lip.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Petals round the eye: largest at the outer corner, shrinking inwards, stopping part way (common practice).</summary>

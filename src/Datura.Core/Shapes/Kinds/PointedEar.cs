@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A pointed ear drawn beside the face: the real ear disappears under it.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Drops that spread over the chest from the notch, points upwards, smaller the farther out.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A ribbon that winds across the forehead or down the cheek, drawn with a flat brush.</summary>

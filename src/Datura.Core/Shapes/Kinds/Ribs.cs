@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Breastbone and ribs on the chest, each rib a swelling band that leaves the bone and bends down.</summary>

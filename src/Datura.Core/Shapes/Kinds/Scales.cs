@@ -1,4 +1,3 @@
-using Datura.Core.Body;
 using NetTopologySuite.Algorithm;
 using NetTopologySuite.Geometries;
 

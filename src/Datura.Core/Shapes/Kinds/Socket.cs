@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The dark of an eye socket, hung on the orbit: over, through or under the brow, down towards the cheekbone.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Little sprigs that fill a gap: a stem with leaves in pairs, shrinking to the tip (common practice).</summary>

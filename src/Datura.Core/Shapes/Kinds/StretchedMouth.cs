@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The mouth line drawn on over the cheek towards the ear, crossed by flicks that shrink as they climb.</summary>

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The shade of a sunken temple, between brow end, hairline and cheekbone.</summary>

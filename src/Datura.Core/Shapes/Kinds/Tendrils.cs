@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Tendrils or roots that run from the face over the neck to the chest, forking and thinning.</summary>

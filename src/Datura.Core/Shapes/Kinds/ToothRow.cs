@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using Datura.Core.Wording;
 
 namespace Datura.Core.Shapes.Kinds;
 

@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A web: spokes first, aimed at one point, then threads that sag between them; thick at the root, thin at the tip.</summary>

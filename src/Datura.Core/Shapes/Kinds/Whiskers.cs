@@ -1,6 +1,3 @@
-using Datura.Core.Body;
-using Datura.Core.Wording;
-
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>Whiskers that spring from the muzzle and droop; left and right must match (common practice).</summary>

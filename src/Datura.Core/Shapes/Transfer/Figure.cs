@@ -1,5 +1,3 @@
-using Datura.Core.Body;
-
 namespace Datura.Core.Shapes.Transfer;
 
 /// <summary>A line that has to be found on the skin before paint: an outline of a part, or a long stroke.</summary>

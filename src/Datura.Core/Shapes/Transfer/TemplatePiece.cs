@@ -5,7 +5,10 @@ using NetTopologySuite.Operation.Union;
 namespace Datura.Core.Shapes.Transfer;
 
 /// <summary>A landmark or dot printed on a template, flat mm.</summary>
-public sealed record TemplateMark(string Words, ChartPoint At);
+public sealed record TemplateMark(Landmark Landmark, ChartPoint At)
+{
+    public string Words => NamedPlaces.All[Landmark];
+}
 
 /// <summary>One part at true size on a flat card, mm, x out of the wearer's left and y up.</summary>
 /// <param name="Sided">Whether it belongs to one side, so that a turned copy serves the other.</param>
@@ -68,7 +71,7 @@ public sealed record TemplatePiece(
         return new(
             part.Id, kind.Label, kind.Sided, false, outlines, lines,
             [.. Curves.Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
-            [.. NamedPlaces.All.Where(p => patch.Holds(body.At(p.Key))).Select(p => new TemplateMark(p.Value, patch.Flat(body.At(p.Key))))],
+            [.. NamedPlaces.All.Where(p => patch.Holds(body.At(p.Key))).Select(p => new TemplateMark(p.Key, patch.Flat(body.At(p.Key))))],
             Flat(middle), patch.MostStretch(figure),
             points.Max(p => p.XMm) - points.Min(p => p.XMm), points.Max(p => p.YMm) - points.Min(p => p.YMm))
         {
@@ -123,12 +126,9 @@ public sealed record TemplatePiece(
         Lines = [.. Lines.Select(Turned)],
         Cut = [.. Cut.Select(Turned)],
         Slit = Turned(Slit),
-        Landmarks = [.. Landmarks.Select(l => new TemplateMark(OtherSide(l.Words), l.At.Mirrored()))],
+        Landmarks = [.. Landmarks.Select(l => new TemplateMark(l.Landmark.Mirrored, l.At.Mirrored()))],
         CentreLine = Turned(CentreLine),
     };
 
     private static IReadOnlyList<ChartPoint> Turned(IReadOnlyList<ChartPoint> line) => [.. line.Select(p => p.Mirrored())];
-
-    private static string OtherSide(string words) => words.Contains("left", StringComparison.Ordinal)
-        ? words.Replace("left", "right", StringComparison.Ordinal) : words.Replace("right", "left", StringComparison.Ordinal);
 }

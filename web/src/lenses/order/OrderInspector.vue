@@ -85,7 +85,7 @@ function holds(id: string) {
         {{ clock(step.dryingSeconds) }}.
       </p>
       <p v-if="step.waitSeconds > 0">
-        Waits {{ clock(step.waitSeconds) }} for {{ step.waitsFor
+        Waits {{ clock(step.waitSeconds) }}: {{ step.waitsFor?.words
         }}<template v-if="step.meanwhile.length">
           although {{ step.meanwhile.join(', ') }} {{ step.meanwhile.length > 1 ? 'are' : 'is' }} done
           meanwhile</template

@@ -1,0 +1,38 @@
+namespace Datura.Core.Order;
+
+/// <summary>Which poses the work asks for.</summary>
+public static class Poses
+{
+    /// <summary>The poses that a step over these zones needs, in the order in which to ask for them.</summary>
+    public static IReadOnlyList<Pose> For(IReadOnlyCollection<Zone> zones)
+    {
+        var poses = new List<Pose>();
+        if (zones.Any(z => z is Zone.Forehead or Zone.Nose or Zone.Cheekbone or Zone.UpperLip or Zone.Chin or Zone.Orbit or Zone.Sternum or Zone.Chest or Zone.Collar))
+        {
+            poses.Add(Pose.Front);
+        }
+
+        if (zones.Contains(Zone.Lid))
+        {
+            poses.Add(Pose.EyesClosed);
+        }
+
+        if (zones.Contains(Zone.Lips))
+        {
+            poses.Add(Pose.LipsTogether);
+        }
+
+        if (zones.Any(z => z is Zone.UnderJaw or Zone.NeckFront))
+        {
+            poses.Add(Pose.ChinUp);
+        }
+
+        // Temple and cheek are reached from the front as well; only what lies on them alone is worth a turn.
+        if (zones.Any(z => z is Zone.Ear or Zone.NeckSide) || zones.All(z => z is Zone.Temple or Zone.CheekHollow or Zone.Jaw or Zone.Scalp))
+        {
+            poses.Add(Pose.TurnHead);
+        }
+
+        return poses.Count > 0 ? poses : [Pose.Front];
+    }
+}

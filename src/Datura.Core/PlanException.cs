@@ -1,9 +1,0 @@
-using Datura.Core.Wording;
-
-namespace Datura.Core;
-
-/// <summary>The plan cannot be made; nothing was changed.</summary>
-public sealed class PlanException(IReadOnlyList<Problem> problems) : Exception(string.Join(" ", problems.Select(p => p.Sentence)))
-{
-    public IReadOnlyList<Problem> Problems { get; } = problems;
-}

@@ -1,0 +1,25 @@
+using Datura.Core;
+
+namespace Datura.Documents;
+
+/// <summary>Every kind of document that a studio keeps. The store, the service, files and their schemas follow from this list.</summary>
+public static class DocumentTypes
+{
+    public static DocumentType<Kit> Kit { get; } = new("kit", "kits", k => k.Name, DocumentCheck.Check, (k, id) => k with { Id = id });
+
+    public static DocumentType<Setting> Setting { get; } = new("setting", "settings", s => s.Name, DocumentCheck.Check, (s, id) => s with { Id = id });
+
+    public static DocumentType<Face> Face { get; } = new("face", "faces", f => f.Name, DocumentCheck.Check, (f, id) => f with { Id = id });
+
+    public static DocumentType<Look> Look { get; } = new("look", "looks", l => l.Name, DocumentCheck.Check, schema: Text("look-1.schema.json"));
+
+    /// <summary>In the order in which they refer to each other.</summary>
+    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Look];
+
+    private static string Text(string name)
+    {
+        using var stream = typeof(DocumentTypes).Assembly.GetManifestResourceStream(name)!;
+        using var reader = new StreamReader(stream);
+        return reader.ReadToEnd();
+    }
+}

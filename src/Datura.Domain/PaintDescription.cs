@@ -1,0 +1,33 @@
+namespace Datura.Domain;
+
+/// <summary>A paint, described by what a painter can make and photograph: one film drawn over black and over white.</summary>
+/// <param name="CardFilmUm">Thickness of the film on the card, µm dry.</param>
+/// <param name="OverBlack">Colour of that film over the card's black.</param>
+/// <param name="OverWhite">Colour of that film over the card's white.</param>
+/// <param name="CoatFilmUm">Usual film of one coat on skin, µm dry.</param>
+/// <param name="DryingSeconds">Time until such a coat can be touched.</param>
+/// <param name="NearEyes">Label says it is fit for the eye area.</param>
+/// <param name="OnLips">Label says it is fit for lips.</param>
+/// <param name="LeftMl">How much of it is left, ml; null when nobody looked.</param>
+/// <param name="Price">Of a full pot, in the studio's currency; null when unknown.</param>
+/// <param name="Stripe">For a colour of a split cake, which pan it belongs to.</param>
+public sealed record PaintDescription(
+    string Id,
+    string Name,
+    Material Material,
+    Finish Finish,
+    double CardFilmUm,
+    Lab OverBlack,
+    Lab OverWhite,
+    double CoatFilmUm,
+    double DryingSeconds,
+    bool NearEyes,
+    bool OnLips,
+    double? LeftMl = null,
+    double? Price = null,
+    SplitStripe? Stripe = null);
+
+/// <summary>Where a colour lies in a split cake.</summary>
+/// <param name="Cake">Name of the pan; colours of one pan share it.</param>
+/// <param name="Place">Its place in the pan, from 1.</param>
+public sealed record SplitStripe(string Cake, int Place);

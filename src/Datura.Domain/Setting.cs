@@ -1,0 +1,20 @@
+namespace Datura.Domain;
+
+/// <summary>Where and for how long: slot, viewing distance and costume.</summary>
+/// <param name="SlotMinutes">Time in the chair.</param>
+/// <param name="ViewingDistanceM">From where it is seen.</param>
+/// <param name="Light">Light in words.</param>
+/// <param name="Lamps">The lamps it is seen under; daylight when none is named.</param>
+/// <param name="Ambient">Share of the light that comes from everywhere, 0 to 1.</param>
+/// <param name="Painters">One, or two on one face.</param>
+/// <param name="Drying">What helps paint dry.</param>
+/// <param name="Confidence">Share of sittings that the slot must hold, 0.5 to 0.99.</param>
+/// <param name="Rates">The painter's own rates, by their id; the others stay as usual.</param>
+/// <param name="AdaptingCdM2">How bright it is where it is seen, as the eye settles on it, cd/m²: a fifth of a white.</param>
+/// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
+/// <param name="Neckline">How that edge runs.</param>
+/// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
+public sealed record Setting(string Id, string Name, double SlotMinutes, double ViewingDistanceM, string Light, double NecklineMm,
+    NecklineShape Neckline = NecklineShape.Round, double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null, double Ambient = 0.5,
+    int Painters = 1, bool RightHanded = true, DryingAid Drying = DryingAid.Air, double Confidence = 0.8, IReadOnlyDictionary<string, double>? Rates = null,
+    double AdaptingCdM2 = SeenUnder.UsualCdM2);

@@ -1,0 +1,11 @@
+namespace Datura.Domain;
+
+/// <summary>What the painter must know of the wearer before starting.</summary>
+public enum WearerCaution
+{
+    SensitiveSkin,
+    Lenses,
+    Glasses,
+    Beard,
+    Child,
+}

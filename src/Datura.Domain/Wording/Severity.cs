@@ -1,0 +1,8 @@
+namespace Datura.Domain;
+
+public enum Severity
+{
+    Note,
+    Warning,
+    Stop,
+}
