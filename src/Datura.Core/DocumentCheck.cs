@@ -6,9 +6,6 @@ namespace Datura.Core;
 /// <summary>Whether what is to be kept can be: each throws with a sentence that says what to change.</summary>
 public static class DocumentCheck
 {
-    private const int MostPaints = 500;
-    private const int LongestName = 120;
-
     /// <exception cref="InputException"/>
     /// <exception cref="PlanException"/>
     public static void Check(Look? look)
@@ -33,9 +30,9 @@ public static class DocumentCheck
             throw new InputException("face", ProblemCode.EmptyFace);
         }
 
-        if (string.IsNullOrWhiteSpace(face.Name) || face.Name.Length > LongestName)
+        if (!Limits.IsName(face.Name))
         {
-            throw new InputException("name", ProblemCode.FaceName, ("most", LongestName));
+            throw new InputException("name", ProblemCode.FaceName, ("most", Limits.LongestName));
         }
 
         if (MeasureCheck.Problems(face.MeasuresMm) is { Count: > 0 } problems)
@@ -57,9 +54,9 @@ public static class DocumentCheck
     /// <exception cref="PlanException"/>
     public static void Check(Setting? setting)
     {
-        if (setting is null || string.IsNullOrWhiteSpace(setting.Name) || setting.Name.Length > LongestName)
+        if (setting is null || !Limits.IsName(setting.Name))
         {
-            throw new InputException("name", ProblemCode.SettingName, ("most", LongestName));
+            throw new InputException("name", ProblemCode.SettingName, ("most", Limits.LongestName));
         }
 
         if (PlanCheck.OfSetting(setting) is { Count: > 0 } problems)
@@ -71,14 +68,14 @@ public static class DocumentCheck
     /// <exception cref="InputException"/>
     public static void Check(Kit? kit)
     {
-        if (kit?.Paints is null || kit.Paints.Any(p => p is null) || string.IsNullOrWhiteSpace(kit.Name) || kit.Name.Length > LongestName)
+        if (kit?.Paints is null || kit.Paints.Any(p => p is null) || !Limits.IsName(kit.Name))
         {
-            throw new InputException("name", ProblemCode.KitName, ("most", LongestName));
+            throw new InputException("name", ProblemCode.KitName, ("most", Limits.LongestName));
         }
 
-        if (kit.Paints.Count > MostPaints || kit.Paints.DistinctBy(p => p.Id).Count() != kit.Paints.Count)
+        if (kit.Paints.Count > Limits.MostPaints || kit.Paints.DistinctBy(p => p.Id).Count() != kit.Paints.Count)
         {
-            throw new InputException("paints", ProblemCode.KitPaints, ("most", MostPaints));
+            throw new InputException("paints", ProblemCode.KitPaints, ("most", Limits.MostPaints));
         }
 
         for (var k = 0; k < kit.Paints.Count; k++)
@@ -91,22 +88,22 @@ public static class DocumentCheck
     /// <exception cref="InputException">It cannot; the sentence says why.</exception>
     public static void Check(PaintDescription? paint, string field)
     {
-        if (paint is null || string.IsNullOrWhiteSpace(paint.Id) || string.IsNullOrWhiteSpace(paint.Name) || paint.Name.Length > LongestName)
+        if (paint is null || string.IsNullOrWhiteSpace(paint.Id) || !Limits.IsName(paint.Name))
         {
-            throw new InputException(field, ProblemCode.PaintName, ("most", LongestName));
+            throw new InputException(field, ProblemCode.PaintName, ("most", Limits.LongestName));
         }
 
-        if (!(paint.CoatFilmUm is > 0 and < 500 && paint.DryingSeconds is >= 0 and < 7200))
+        if (!Limits.Hold<PaintDescription>(nameof(paint.CoatFilmUm), paint.CoatFilmUm) || !Limits.Hold<PaintDescription>(nameof(paint.DryingSeconds), paint.DryingSeconds))
         {
             throw new InputException(field, ProblemCode.CoatLimits, ("paint", paint.Name));
         }
 
-        if (paint.Price is < 0 or > 1e6 or double.NaN || paint.LeftMl is < 0 or > 1e5 or double.NaN)
+        if (!Limits.Hold<PaintDescription>(nameof(paint.Price), paint.Price) || !Limits.Hold<PaintDescription>(nameof(paint.LeftMl), paint.LeftMl))
         {
             throw new InputException(field, ProblemCode.PaintPrice, ("paint", paint.Name));
         }
 
-        if (paint.Stripe is { } stripe && (string.IsNullOrWhiteSpace(stripe.Cake) || stripe.Place is < 1 or > 40))
+        if (paint.Stripe is { } stripe && (string.IsNullOrWhiteSpace(stripe.Cake) || !Limits.Hold<SplitStripe>(nameof(stripe.Place), stripe.Place)))
         {
             throw new InputException(field, ProblemCode.PaintStripe, ("paint", paint.Name));
         }

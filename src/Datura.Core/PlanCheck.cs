@@ -8,22 +8,17 @@ namespace Datura.Core;
 /// <summary>Finds nonsense in a look, a face or a setting before anything is computed.</summary>
 public static class PlanCheck
 {
-    /// <summary>More parts than this no one can paint on one face.</summary>
-    public const int MostParts = 400;
-
-    private const int LongestName = 120;
-
     public static IReadOnlyList<Problem> OfLook(Look look)
     {
         var found = new List<Problem>();
-        if (string.IsNullOrWhiteSpace(look.Name) || look.Name.Length > LongestName)
+        if (!Limits.IsName(look.Name))
         {
-            found.Add(Problem.Of("name", ProblemCode.LookNeedsName, ("most", LongestName)));
+            found.Add(Problem.Of("name", ProblemCode.LookNeedsName, ("most", Limits.LongestName)));
         }
 
-        if (look.Parts.Count > MostParts)
+        if (look.Parts.Count > Limits.MostParts)
         {
-            found.Add(Problem.Of("parts", ProblemCode.TooManyParts, ("count", look.Parts.Count), ("most", MostParts)));
+            found.Add(Problem.Of("parts", ProblemCode.TooManyParts, ("count", look.Parts.Count), ("most", Limits.MostParts)));
             return found;
         }
 
@@ -37,9 +32,9 @@ public static class PlanCheck
             found.AddRange(OfOrder(order));
         }
 
-        if (!(look.WetLifts is >= 0 and <= Look.MostWetLifts))
+        if (!Limits.Hold<Look>(nameof(Look.WetLifts), look.WetLifts))
         {
-            found.Add(Problem.Of("wetLifts", ProblemCode.WetLifts, ("most", 100 * Look.MostWetLifts)));
+            found.Add(Problem.Of("wetLifts", ProblemCode.WetLifts, ("most", 100 * Limits.Most<Look>(nameof(Look.WetLifts)))));
         }
 
         var seen = new HashSet<string>();
@@ -57,17 +52,17 @@ public static class PlanCheck
 
     private static IEnumerable<Problem> OfForm(FormWish form)
     {
-        if (!(form.Strength is >= 0 and <= FormWish.MostStrength))
+        if (!Limits.Hold<FormWish>(nameof(form.Strength), form.Strength))
         {
-            yield return Problem.Of("form.strength", ProblemCode.FormStrength, ("most", FormWish.MostStrength));
+            yield return Problem.Of("form.strength", ProblemCode.FormStrength, ("most", Limits.Most<FormWish>(nameof(form.Strength))));
         }
 
-        if (form.Tones is < 3 or > 5 || !(form.HighlightCap is >= 0 and <= 60))
+        if (!Limits.Hold<FormWish>(nameof(form.Tones), form.Tones) || !Limits.Hold<FormWish>(nameof(form.HighlightCap), form.HighlightCap))
         {
             yield return Problem.Of("form.tones", ProblemCode.FormTones);
         }
 
-        if (!(Math.Abs(form.Pretended.AzimuthDeg) <= 360) || !(Math.Abs(form.Pretended.ElevationDeg) <= 90) || !(form.Pretended.SpreadDeg is >= 0 and <= 90) || !(form.Pretended.Level is > 0 and <= 100))
+        if (!LightCheck.Stands(form.Pretended) || form.Pretended.Level <= 0)
         {
             yield return Problem.Of("form.pretended", ProblemCode.PretendedLamp);
         }
@@ -79,9 +74,9 @@ public static class PlanCheck
 
         foreach (var zone in form.Zones ?? [])
         {
-            if (!Zones.Names.Contains(zone.Zone) || !(Math.Abs(zone.Mm) <= ZoneRelief.MostMm) || !(zone.FalloffMm is >= 1 and <= 60))
+            if (!Zones.Names.Contains(zone.Zone) || !Limits.Hold<ZoneRelief>(nameof(zone.Mm), zone.Mm) || !Limits.Hold<ZoneRelief>(nameof(zone.FalloffMm), zone.FalloffMm))
             {
-                yield return Problem.Of("form.zones", ProblemCode.ZoneRelief, ("most", ZoneRelief.MostMm));
+                yield return Problem.Of("form.zones", ProblemCode.ZoneRelief, ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))));
             }
         }
     }
@@ -95,19 +90,19 @@ public static class PlanCheck
             yield break;
         }
 
-        if (!(part.Unevenness is >= 0 and <= 1))
+        if (!Limits.Hold<Part>(nameof(part.Unevenness), part.Unevenness))
         {
             yield return Problem.Of($"{field}.unevenness", ProblemCode.Unevenness, ("part", kind.Label));
         }
 
-        if (!(Math.Abs(part.Moved.OutMm) <= Move.MostMm && Math.Abs(part.Moved.UpMm) <= Move.MostMm))
+        if (!Limits.Hold<Move>(nameof(Move.OutMm), part.Moved.OutMm) || !Limits.Hold<Move>(nameof(Move.UpMm), part.Moved.UpMm))
         {
-            yield return Problem.Of($"{field}.moved", ProblemCode.MovedTooFar, ("part", kind.Label), ("most", Move.MostMm));
+            yield return Problem.Of($"{field}.moved", ProblemCode.MovedTooFar, ("part", kind.Label), ("most", Limits.Most<Move>(nameof(Move.OutMm))));
         }
 
-        if (part.ReliefMm is { } relief && !(Math.Abs(relief) <= ZoneRelief.MostMm))
+        if (!Limits.Hold<Part>(nameof(part.ReliefMm), part.ReliefMm))
         {
-            yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.Label), ("most", ZoneRelief.MostMm));
+            yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.Label), ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))));
         }
 
         if (part.Motif is { } motif && MotifCheck.Of(motif, $"{field}.motif", ("part", kind.Label)) is { } broken)
@@ -146,7 +141,7 @@ public static class PlanCheck
             {
                 yield return Problem.Of($"{field}.paints.{role}", ProblemCode.UnknownCoat, ("part", kind.Label), ("role", role));
             }
-            else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !(s.Parts is > 0 and <= 100)))
+            else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !Limits.Hold<PaintShare>(nameof(s.Parts), s.Parts)))
             {
                 yield return Problem.Of($"{field}.paints.{role}", ProblemCode.EmptyMix, ("part", kind.Label));
             }
@@ -158,12 +153,12 @@ public static class PlanCheck
             {
                 yield return Problem.Of($"{field}.laid.{role}", ProblemCode.UnknownCoat, ("part", kind.Label), ("role", role));
             }
-            else if (!(lay.Film is >= CoatLay.LeastFilm and <= CoatLay.MostFilm))
+            else if (!Limits.Hold<CoatLay>(nameof(lay.Film), lay.Film))
             {
-                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.Label), ("film", lay.Film), ("least", CoatLay.LeastFilm), ("most", CoatLay.MostFilm));
+                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.Label), ("film", lay.Film), ("least", Limits.Least<CoatLay>(nameof(lay.Film))), ("most", Limits.Most<CoatLay>(nameof(lay.Film))));
             }
 
-            if (lay.Split is { } split && !(split.Overlap is >= 0 and <= 1 && split.Powder is >= 0 and <= 1 && Math.Abs(split.AxisDeg) <= 360))
+            if (lay.Split is { } split && !(Limits.Hold<SplitLoad>(nameof(split.Overlap), split.Overlap) && Limits.Hold<SplitLoad>(nameof(split.Powder), split.Powder) && Limits.Hold<SplitLoad>(nameof(split.AxisDeg), split.AxisDeg)))
             {
                 yield return Problem.Of($"{field}.laid.{role}.split", ProblemCode.SplitLoad, ("part", kind.Label));
             }
@@ -171,7 +166,7 @@ public static class PlanCheck
 
         foreach (var (role, coats) in part.Coats)
         {
-            if (coats is < 1 or > 8)
+            if (coats is < 1 or > Limits.MostCoats)
             {
                 yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.Label), ("coats", coats));
             }
@@ -222,38 +217,13 @@ public static class PlanCheck
 
     public static IReadOnlyList<Problem> OfSetting(Setting setting)
     {
-        var found = new List<Problem>();
-        if (!(setting.SlotMinutes is >= 1 and <= 720))
-        {
-            found.Add(Problem.Of("slotMinutes", ProblemCode.Slot));
-        }
-
-        if (setting.Painters is < 1 or > 2)
-        {
-            found.Add(Problem.Of("painters", ProblemCode.Painters));
-        }
-
-        if (!(setting.Confidence is >= 0.5 and <= 0.99))
-        {
-            found.Add(Problem.Of("confidence", ProblemCode.Confidence));
-        }
-
-        found.AddRange(setting.OwnPace.Problems());
-        if (!(setting.ViewingDistanceM is >= 0.2 and <= 200))
-        {
-            found.Add(Problem.Of("viewingDistanceM", ProblemCode.ViewingDistance));
-        }
-
-        if (!(setting.AdaptingCdM2 is >= SeenUnder.LeastCdM2 and <= SeenUnder.MostCdM2))
-        {
-            found.Add(Problem.Of("adaptingCdM2", ProblemCode.Brightness, ("least", SeenUnder.LeastCdM2), ("most", SeenUnder.MostCdM2)));
-        }
-
-        if (!(setting.NecklineMm is >= -60 and <= 150))
-        {
-            found.Add(Problem.Of("necklineMm", ProblemCode.Neckline));
-        }
-
+        List<Problem> found =
+        [
+            .. Outside(nameof(setting.SlotMinutes), setting.SlotMinutes, ProblemCode.Slot), .. Outside(nameof(setting.Painters), setting.Painters, ProblemCode.Painters),
+            .. Outside(nameof(setting.Confidence), setting.Confidence, ProblemCode.Confidence, 100), .. setting.OwnPace.Problems(),
+            .. Outside(nameof(setting.ViewingDistanceM), setting.ViewingDistanceM, ProblemCode.ViewingDistance), .. Outside(nameof(setting.AdaptingCdM2), setting.AdaptingCdM2, ProblemCode.Brightness),
+            .. Outside(nameof(setting.NecklineMm), setting.NecklineMm, ProblemCode.Neckline), .. Outside(nameof(setting.NecklineWidthMm), setting.NecklineWidthMm, ProblemCode.NecklineWidth),
+        ];
         if (setting.Lamps is { } lamps)
         {
             try
@@ -271,11 +241,10 @@ public static class PlanCheck
             found.Add(Problem.Of("lamps", light));
         }
 
-        if (!(setting.NecklineWidthMm is >= 60 and <= 420))
-        {
-            found.Add(Problem.Of("necklineWidthMm", ProblemCode.NecklineWidth));
-        }
-
         return found;
     }
+
+    // Its limits as the sentence names them, in the sentence's unit.
+    private static IEnumerable<Problem> Outside(string property, double value, ProblemCode code, double unit = 1) => Limits.Hold<Setting>(property, value) ? []
+        : [Problem.Of(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(property), code, ("least", unit * Limits.Least<Setting>(property)), ("most", unit * Limits.Most<Setting>(property)))];
 }

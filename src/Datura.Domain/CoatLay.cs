@@ -1,12 +1,13 @@
+using System.ComponentModel.DataAnnotations;
+
 namespace Datura.Domain;
 
 /// <summary>How a coat is laid where it differs from the usual.</summary>
-/// <param name="Film">Share of the usual film: a wash or a cast is thin, a caked coat thick.</param>
+/// <param name="Film">Share of the usual film: a wash or a cast is thin, a caked coat thick. Below the least a sponge leaves nothing one could see; above the most paint runs (common practice).</param>
 /// <param name="IntoWet">Laid while the coat below is still wet, so that both run into one film.</param>
 /// <param name="Split">Its colours lie beside each other on the sponge instead of being stirred together.</param>
-public sealed record CoatLay(double Film = 1, bool IntoWet = false, SplitLoad? Split = null)
+public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFilm)] double Film = 1, bool IntoWet = false, SplitLoad? Split = null)
 {
-    /// <summary>Below this a sponge leaves nothing one could see; above it the paint runs (common practice).</summary>
     public const double LeastFilm = 0.05;
     public const double MostFilm = 2;
 

@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations;
+
 namespace Datura.Domain;
 
 /// <summary>How a look's form is to be painted.</summary>
@@ -9,11 +11,9 @@ namespace Datura.Domain;
 /// <param name="LeftOut">Kept in the look, but not painted this time.</param>
 /// <param name="Folds">Whether lines that stand for folds get their light side.</param>
 public sealed record FormWish(
-    LampPlace Pretended, double Strength = 1, int Tones = 5, double HighlightCap = 14, ShadeWith With = ShadeWith.Wash,
+    LampPlace Pretended, [property: Range(0, 2)] double Strength = 1, [property: Range(3, 5)] int Tones = 5, [property: Range(0, 60)] double HighlightCap = 14, ShadeWith With = ShadeWith.Wash,
     IReadOnlyList<ZoneRelief>? Zones = null, bool Folds = true, bool LeftOut = false)
 {
-    public const double MostStrength = 2;
-
     public static FormWish Usual { get; } = new(FaceLight.Pretended.Lamps[0]);
 
     [System.Text.Json.Serialization.JsonIgnore]

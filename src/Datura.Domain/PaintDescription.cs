@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations;
+
 namespace Datura.Domain;
 
 /// <summary>A paint, described by what a painter can make and photograph: one film drawn over black and over white.</summary>
@@ -13,21 +15,21 @@ namespace Datura.Domain;
 /// <param name="Stripe">For a colour of a split cake, which pan it belongs to.</param>
 public sealed record PaintDescription(
     string Id,
-    string Name,
+    [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name,
     Material Material,
     Finish Finish,
-    double CardFilmUm,
+    [property: Range(0, 500, MinimumIsExclusive = true, MaximumIsExclusive = true)] double CardFilmUm,
     Lab OverBlack,
     Lab OverWhite,
-    double CoatFilmUm,
-    double DryingSeconds,
+    [property: Range(0, 500, MinimumIsExclusive = true, MaximumIsExclusive = true)] double CoatFilmUm,
+    [property: Range(0, 7200, MaximumIsExclusive = true)] double DryingSeconds,
     bool NearEyes,
     bool OnLips,
-    double? LeftMl = null,
-    double? Price = null,
+    [property: Range(0, 1e5)] double? LeftMl = null,
+    [property: Range(0, 1e6)] double? Price = null,
     SplitStripe? Stripe = null);
 
 /// <summary>Where a colour lies in a split cake.</summary>
 /// <param name="Cake">Name of the pan; colours of one pan share it.</param>
 /// <param name="Place">Its place in the pan, from 1.</param>
-public sealed record SplitStripe(string Cake, int Place);
+public sealed record SplitStripe(string Cake, [property: Range(1, 40)] int Place);

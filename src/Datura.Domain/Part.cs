@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations;
+
 namespace Datura.Domain;
 
 /// <summary>One thing the character has.</summary>
@@ -19,7 +21,7 @@ public sealed record Part(
     string Id,
     string Kind,
     Sides Sides,
-    double Unevenness,
+    [property: Range(0, 1)] double Unevenness,
     int Seed,
     Priority Priority,
     bool Reserved,
@@ -30,7 +32,7 @@ public sealed record Part(
     IReadOnlyDictionary<string, int> Coats,
     Motif? Motif = null,
     IReadOnlyDictionary<string, CoatLay>? Laid = null,
-    double? ReliefMm = null,
+    [property: Range(-20, 20)] double? ReliefMm = null,
     PartVersion Version = PartVersion.Full)
 {
     /// <summary>How far the painter moved it from where it hangs.</summary>

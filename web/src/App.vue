@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from './texts'
 import {
   darkTheme,
   NConfigProvider,
@@ -19,7 +20,7 @@ const problem = ref('')
 const PAPER = {
   primary: '#5B3F8C',
   hover: '#6d50a0',
-  text: '#24212B',
+  text: say('app.n24212b'),
   faint: '#635e6b',
   panel: '#FFFFFF',
   line: '#D8D2C8',
@@ -27,7 +28,7 @@ const PAPER = {
 const WINGS = {
   primary: '#B9A2F2',
   hover: '#c9b7f7',
-  text: '#EDE9F3',
+  text: say('app.ede9f3'),
   faint: '#a9a2b5',
   panel: '#221F29',
   line: '#3A3544',
@@ -80,12 +81,12 @@ onMounted(load)
         <app-rail />
         <main class="page">
           <div v-if="problem" class="problem" role="alert">
-            <h2>Datura does not answer</h2>
+            <h2>{{ say('app.daturaDoesNotAnswer') }}</h2>
             <p>{{ problem }}</p>
-            <button class="again" @click="load">Try again</button>
+            <button class="again" @click="load">{{ say('app.tryAgain') }}</button>
           </div>
           <router-view v-else-if="catalogue.ready" />
-          <p v-else class="problem faint">Opening the studio …</p>
+          <p v-else class="problem faint">{{ say('app.openingTheStudio') }}</p>
         </main>
         <keyboard-help />
       </n-message-provider>

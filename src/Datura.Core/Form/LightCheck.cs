@@ -6,11 +6,16 @@ public static class LightCheck
     /// <returns>What is wrong, or null.</returns>
     public static ProblemCode? Of(FaceLight light) => light switch
     {
-        _ when !(light.Ambient is >= 0 and <= 1) || light.Lamps.Any(l => !(l.Level is >= 0 and <= 100) || !(l.SpreadDeg is >= 0 and <= 90) || !(Math.Abs(l.AzimuthDeg) <= 360) || !(Math.Abs(l.ElevationDeg) <= 90)) => ProblemCode.LampPlaces,
+        _ when !Limits.Hold<Setting>(nameof(light.Ambient), light.Ambient) || !light.Lamps.All(Stands) => ProblemCode.LampPlaces,
         _ when light.Lamps.Select(l => OfDistance(l.DistanceM)).FirstOrDefault(p => p is not null) is { } problem => problem,
         { Ambient: <= 0 } when light.Lamps.Sum(l => l.Level) <= 0 => ProblemCode.DarkFace,
         _ => null,
     };
+
+    /// <summary>Whether there is such a place round a head and such a strength, whatever the distance.</summary>
+    public static bool Stands(LampPlace lamp) =>
+        Limits.Hold<LampPlace>(nameof(lamp.Level), lamp.Level) && Limits.Hold<LampPlace>(nameof(lamp.SpreadDeg), lamp.SpreadDeg)
+        && Limits.Hold<LampPlace>(nameof(lamp.AzimuthDeg), lamp.AzimuthDeg) && Limits.Hold<LampPlace>(nameof(lamp.ElevationDeg), lamp.ElevationDeg);
 
     /// <returns>Why a lamp cannot stand there, or null.</returns>
     public static ProblemCode? OfDistance(double? metres) => metres switch

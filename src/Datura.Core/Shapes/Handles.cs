@@ -32,7 +32,7 @@ public static class Handles
         var handles = new List<Handle>();
         if (kind.Movable && Mark.Middle(marks) is { } middle)
         {
-            handles.Add(new("moved", "Move", "mm", middle, new(1, 0), 0, -Move.MostMm, Move.MostMm));
+            handles.Add(new("moved", "Move", "mm", middle, new(1, 0), 0, Limits.Least<Move>(nameof(Move.OutMm)), Limits.Most<Move>(nameof(Move.OutMm))));
         }
 
         var context = new PartContext(body, part, costume, side);

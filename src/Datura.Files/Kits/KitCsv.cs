@@ -11,8 +11,6 @@ namespace Datura.Files.Kits;
 /// </summary>
 public static class KitCsv
 {
-    public const int MostPaints = 500;
-
     private static readonly string[] Columns =
     [
         "id", "name", "material", "finish", "card film µm", "black L", "black a", "black b", "white L", "white a", "white b",
@@ -71,9 +69,9 @@ public static class KitCsv
         var paints = new List<PaintDescription>();
         while (csv.Read())
         {
-            if (paints.Count == MostPaints)
+            if (paints.Count == Limits.MostPaints)
             {
-                throw Refusal(csv.Parser.RawRow, ProblemCode.TableTooLong, ("most", MostPaints));
+                throw Refusal(csv.Parser.RawRow, ProblemCode.TableTooLong, ("most", Limits.MostPaints));
             }
 
             paints.Add(Paint(csv));

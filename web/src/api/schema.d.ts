@@ -1660,7 +1660,7 @@ export interface components {
         CoatLay: {
             /**
              * Format: double
-             * @description Share of the usual film: a wash or a cast is thin, a caked coat thick.
+             * @description Share of the usual film: a wash or a cast is thin, a caked coat thick. Below the least a sponge leaves nothing one could see; above the most paint runs (common practice).
              * @default 1
              */
             film?: number;
@@ -2141,7 +2141,7 @@ export interface components {
             /** @description x, y pairs. */
             points: number[];
         };
-        /** @description A move on the skin, mm: away from the mid-line (for a part across it, towards the wearer's left) and up. */
+        /** @description A move on the skin, mm: away from the mid-line (for a part across it, towards the wearer's left) and up; farther than the most a part hangs on something else. */
         Move: {
             /** Format: double */
             outMm?: number;

@@ -1,18 +1,19 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { usePreferences } from '../stores/preferences'
 
 const preferences = usePreferences()
 </script>
 
 <template>
-  <nav class="rail" aria-label="Main">
+  <nav class="rail" :aria-label="say('appRail.main')">
     <router-link to="/looks" class="place">
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path
           d="M12 21c-1-4-3-8-7-11 2.500.6 4.500.4 6-1L12 5l1 4c1.500 1.400 3.500 1.600 6 1-4 3-6 7-7 11z"
         />
       </svg>
-      <span>Looks</span>
+      <span>{{ say('appRail.looks') }}</span>
     </router-link>
     <router-link to="/faces" class="place">
       <svg viewBox="0 0 24 24" aria-hidden="true">
@@ -20,24 +21,24 @@ const preferences = usePreferences()
           d="M12 3c4 0 6 3 6 7s-2.500 10-6 10-6-6-6-10 2-7 6-7z M9.500 10.500h1 M13.500 10.500h1 M10.500 15.500h3"
         />
       </svg>
-      <span>Faces</span>
+      <span>{{ say('appRail.faces') }}</span>
     </router-link>
     <router-link to="/kit" class="place">
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path d="M4 9h16v10H4z M4 9l2-4h12l2 4 M8 14h.01 M12 14h.01 M16 14h.01" />
       </svg>
-      <span>Kit</span>
+      <span>{{ say('appRail.kit') }}</span>
     </router-link>
     <span class="gap" />
     <button class="place" @click="preferences.unit = preferences.unit === 'mm' ? 'in' : 'mm'">
       <strong>{{ preferences.unit }}</strong>
-      <span>Units</span>
+      <span>{{ say('appRail.units') }}</span>
     </button>
     <button class="place" @click="preferences.theme = preferences.theme === 'paper' ? 'wings' : 'paper'">
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path d="M12 4a8 8 0 1 0 0 16z M12 4a8 8 0 0 1 0 16" />
       </svg>
-      <span>{{ preferences.theme === 'paper' ? 'Paper' : 'Wings' }}</span>
+      <span>{{ preferences.theme === 'paper' ? say('appRail.paper') : say('appRail.wings') }}</span>
     </button>
   </nav>
 </template>

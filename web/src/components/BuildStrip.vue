@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
 import { endOf, stepsDoneAt } from '../lib/sitting'
@@ -34,12 +35,20 @@ const slot = computed(() => {
   const { slotMinutes } = p.setting
   const over = p.totalSeconds / 60 - slotMinutes
   const late = p.time.atConfidenceSeconds / 60 - slotMinutes
-  if (over > 0) return { late: true, words: `${Math.ceil(over)} min over the slot of ${slotMinutes} min` }
-  if (late <= 0) return { late: false, words: `fits the slot of ${slotMinutes} min` }
+  if (over > 0)
+    return {
+      late: true,
+      words: say('buildStrip.minOverTheSlotOfMin', { over: Math.ceil(over), slotMinutes }),
+    }
+  if (late <= 0) return { late: false, words: say('buildStrip.fitsTheSlotOfMin', { slotMinutes }) }
   const share = Math.round(100 * p.time.confidence)
   return {
     late: true,
-    words: `${share} % of sittings need up to ${Math.ceil(late + slotMinutes)} min, the slot is ${slotMinutes} min`,
+    words: say('buildStrip.ofSittingsNeedUpToMin', {
+      share,
+      slotMinutes: Math.ceil(late + slotMinutes),
+      slotMinutes2: slotMinutes,
+    }),
   }
 })
 
@@ -74,14 +83,14 @@ const head = computed(() => {
 </script>
 
 <template>
-  <section class="strip" :class="{ lanes: instead }" aria-label="Build strip">
+  <section class="strip" :class="{ lanes: instead }" :aria-label="say('buildStrip.buildStrip')">
     <div class="ruler">
-      <span class="faint start">0:00 sits down</span>
+      <span class="faint start">{{ say('buildStrip.n000SitsDown') }}</span>
       <div
         v-show="!instead"
         ref="bar"
         class="bar"
-        title="Drag to see the face at that minute"
+        :title="say('buildStrip.dragToSeeTheFaceAt')"
         @pointerdown="scrub"
         @pointermove="scrub"
       >
@@ -106,7 +115,7 @@ const head = computed(() => {
     <ol v-if="plan && plan.steps.length" class="steps">
       <template v-for="b in blocks" :key="b.step.number">
         <li v-if="b.step.waitSeconds > 0" class="wait" :title="b.step.waitsFor?.words">
-          <span>dries</span>
+          <span>{{ say('buildStrip.dries') }}</span>
           <strong>{{ clock(b.step.waitSeconds) }}</strong>
         </li>
         <li class="step" :style="{ flexGrow: b.seconds, minWidth: `${LEAST_REM}rem` }">
@@ -120,7 +129,7 @@ const head = computed(() => {
               class="picture"
               :style="spriteStyle(b.step.number)"
               role="img"
-              :aria-label="`Face after step ${b.step.number}`"
+              :aria-label="say('buildStrip.faceAfterStep', { step: b.step.number })"
             />
             <span class="words">
               <span class="title">{{ b.step.title }}</span>
@@ -131,7 +140,7 @@ const head = computed(() => {
       </template>
     </ol>
     <p v-else class="none faint">
-      {{ plan ? 'No steps yet. Point at the bust to hang the first part.' : 'Planning …' }}
+      {{ plan ? say('buildStrip.noStepsYetPointAtThe') : say('buildStrip.planning') }}
     </p>
   </section>
 </template>

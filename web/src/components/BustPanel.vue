@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, ref, watch } from 'vue'
 import { size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
@@ -99,12 +100,12 @@ defineExpose({ turn, face })
 </script>
 
 <template>
-  <section class="bust" aria-label="Bust">
+  <section class="bust" :aria-label="say('bustPanel.bust')">
     <canvas
       ref="canvas"
       tabindex="0"
       :style="{ filter: blur }"
-      aria-label="Painted bust. Click a place to add a part; drag to turn."
+      :aria-label="say('bustPanel.paintedBustClickAPlaceTo')"
       @pointermove="move"
       @pointerleave="pointed = null"
       @pointerdown="press"
@@ -119,10 +120,10 @@ defineExpose({ turn, face })
         min="0"
         max="1"
         step="0.005"
-        aria-label="Before to the left, after to the right"
+        :aria-label="say('bustPanel.beforeToTheLeftAfterTo')"
       />
       <span class="edge" :style="{ left: `${100 * coats.divide}%` }" />
-      <span class="words">before | after</span>
+      <span class="words">{{ say('bustPanel.beforeAfter') }}</span>
     </div>
     <p v-if="failed" class="failed">{{ failed }}</p>
     <div

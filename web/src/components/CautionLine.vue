@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed } from 'vue'
 import type { Caution } from '../api/client'
 import { useMapping } from '../stores/mapping'
@@ -24,7 +25,7 @@ function jump() {
 <template>
   <p class="caution" :class="caution.severity">
     {{ caution.sentence }}
-    <button v-if="leads" @click="jump">Show where</button>
+    <button v-if="leads" @click="jump">{{ say('cautionLine.showWhere') }}</button>
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, ref } from 'vue'
 import { MM_PER_INCH } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
@@ -41,10 +42,22 @@ const where = computed(() => {
   if (!at || !pointed.value) return ''
   const inches = preferences.unit === 'in'
   const length = (mm: number) =>
-    inches ? `${(Math.abs(mm) / MM_PER_INCH).toFixed(2)} in` : `${Math.abs(mm).toFixed(0)} mm`
+    inches
+      ? say('chartPanel.in', { mM_PER_INCH: (Math.abs(mm) / MM_PER_INCH).toFixed(2) })
+      : `${Math.abs(mm).toFixed(0)} mm`
   const side =
-    Math.abs(at.x) < 1 ? 'on the mid-line' : `${length(at.x)} to the wearer's ${at.x > 0 ? 'left' : 'right'}`
-  return `${pointed.value} · ${side}, ${length(at.y)} ${at.y >= 0 ? 'above' : 'below'} the nose root`
+    Math.abs(at.x) < 1
+      ? say('chartPanel.onTheMidLine')
+      : say('chartPanel.toTheWearerS', {
+          x: length(at.x),
+          right: at.x > 0 ? say('chartPanel.left') : say('chartPanel.right'),
+        })
+  return say('chartPanel.theNoseRoot', {
+    pointed: pointed.value,
+    side,
+    y: length(at.y),
+    below: at.y >= 0 ? say('chartPanel.above') : say('chartPanel.below'),
+  })
 })
 
 function move(event: PointerEvent) {
@@ -60,11 +73,11 @@ function leave() {
 </script>
 
 <template>
-  <section class="chart" aria-label="Skin chart">
+  <section class="chart" :aria-label="say('chartPanel.skinChart')">
     <div class="sheet">
       <canvas
         ref="canvas"
-        aria-label="Flat chart of the skin. Click a place to add a part."
+        :aria-label="say('chartPanel.flatChartOfTheSkinClick')"
         @pointermove="move"
         @pointerleave="leave"
         @click="click"
@@ -77,7 +90,13 @@ function leave() {
         <text v-if="tick.text" :x="RULER - 11" :y="tick.y + 4">{{ tick.text }}</text>
       </template>
     </svg>
-    <p class="title">Skin chart, {{ preferences.unit === 'in' ? 'inches' : 'mm' }} from the nose root</p>
+    <p class="title">
+      {{
+        say('chartPanel.skinChartFromTheNoseRoot', {
+          mm: preferences.unit === 'in' ? say('chartPanel.inches') : 'mm',
+        })
+      }}
+    </p>
     <p v-if="where" class="where">{{ where }}</p>
   </section>
 </template>

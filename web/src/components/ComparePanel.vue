@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { api, picture, type Plan } from '../api/client'
 import { useLatest } from '../lib/latest'
@@ -31,7 +32,7 @@ onMounted(() => {
   try {
     scene.value = new SkinScene(canvas.value!, 'bust')
   } catch {
-    problem.value = 'This browser draws no 3D.'
+    problem.value = say('comparePanel.thisBrowserDrawsNo3d')
   }
 })
 onBeforeUnmount(() => scene.value?.dispose())
@@ -96,8 +97,8 @@ watch(
 </script>
 
 <template>
-  <section class="compare" aria-label="The same look on another face">
-    <canvas ref="canvas" aria-label="Bust of the other face; drag to turn" />
+  <section class="compare" :aria-label="say('comparePanel.theSameLookOnAnotherFace')">
+    <canvas ref="canvas" :aria-label="say('comparePanel.bustOfTheOtherFaceDrag')" />
     <p class="title">{{ face?.face.name }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <table v-else-if="plan" class="sizes">

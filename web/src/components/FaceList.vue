@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton } from 'naive-ui'
 import { useCatalogue } from '../stores/catalogue'
 
@@ -11,7 +12,7 @@ const catalogue = useCatalogue()
 
 <template>
   <aside class="list">
-    <h1>Faces</h1>
+    <h1>{{ say('faceList.faces') }}</h1>
     <router-link
       v-for="f in catalogue.faces"
       :key="f.id"
@@ -21,10 +22,12 @@ const catalogue = useCatalogue()
     >
       <span class="tone" :style="{ background: f.skinColour }" />
       <span
-        >{{ f.face.name }}<br /><span class="faint">{{ f.skinClass }} skin</span></span
+        >{{ f.face.name }}<br /><span class="faint">{{
+          say('faceList.skin', { skinClass: f.skinClass })
+        }}</span></span
       >
     </router-link>
-    <n-button block @click="emit('add')">New face</n-button>
+    <n-button block @click="emit('add')">{{ say('faceList.newFace') }}</n-button>
   </aside>
 </template>
 

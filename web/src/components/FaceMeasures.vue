@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton, NDropdown, useMessage } from 'naive-ui'
 import { computed } from 'vue'
 import type { Face, MeasureGroup } from '../api/client'
@@ -14,14 +15,14 @@ defineProps<{
 }>()
 
 const GROUPS: { id: MeasureGroup; label: string; about: string }[] = [
-  { id: 'heights', label: 'Heights', about: '' },
-  { id: 'widths', label: 'Widths', about: '' },
-  { id: 'round', label: 'Round the head', about: '' },
-  { id: 'neckAndChest', label: 'Neck and chest', about: '' },
+  { id: 'heights', label: say('faceMeasures.heights'), about: '' },
+  { id: 'widths', label: say('faceMeasures.widths'), about: '' },
+  { id: 'round', label: say('faceMeasures.roundTheHead'), about: '' },
+  { id: 'neckAndChest', label: say('faceMeasures.neckAndChest'), about: '' },
   {
     id: 'leftAndRight',
-    label: 'Left and right',
-    about: 'As the wearer has them. Leave them out and both sides are the same.',
+    label: say('faceMeasures.leftAndRight'),
+    about: say('faceMeasures.asTheWearerHasThemLeave'),
   },
 ]
 const message = useMessage()
@@ -53,11 +54,10 @@ function measure(id: string, mm: number | null) {
   <div class="measures">
     <div class="measures-head">
       <p class="faint">
-        {{ given }} of {{ catalogue.measures.length }} given. What you leave out follows from the others and
-        is shown as estimated.
+        {{ say('faceMeasures.ofGivenWhatYouLeaveOut', { given, measures: catalogue.measures.length }) }}
       </p>
       <n-dropdown trigger="click" :options="presetChoices" @select="startFrom">
-        <n-button size="small">Start from a mean person</n-button>
+        <n-button size="small">{{ say('faceMeasures.startFromAMeanPerson') }}</n-button>
       </n-dropdown>
     </div>
     <section v-for="g in GROUPS" :key="g.id">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { useEventListener } from '@vueuse/core'
 import { NModal } from 'naive-ui'
 import { ref } from 'vue'
@@ -24,9 +25,9 @@ useEventListener('keydown', onKey)
   <n-modal
     v-model:show="shown"
     preset="card"
-    title="Keys"
+    :title="say('keyboardHelp.keys')"
     style="width: min(860px, 94vw)"
-    aria-label="Keyboard help"
+    :aria-label="say('keyboardHelp.keyboardHelp')"
   >
     <dl class="keys">
       <div v-for="k in KEYS" :key="k.shown">
@@ -35,7 +36,7 @@ useEventListener('keydown', onKey)
       </div>
     </dl>
     <p class="faint made">
-      <a href="/notices.txt" target="_blank">What Datura is made with, and under which licences</a>
+      <a href="/notices.txt" target="_blank">{{ say('keyboardHelp.whatDaturaIsMadeWithAnd') }}</a>
     </p>
   </n-modal>
 </template>

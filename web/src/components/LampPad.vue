@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, ref } from 'vue'
 
 /** A lamp round the head, seen from the front: across is azimuth, up is elevation. */
@@ -62,7 +63,7 @@ function key(event: KeyboardEvent) {
       tabindex="0"
       :aria-label="props.label"
       :aria-valuenow="azimuth"
-      :aria-valuetext="`${azimuth}° to the side, ${elevation}° up`"
+      :aria-valuetext="say('lampPad.toTheSideUp', { azimuth, elevation })"
       @pointerdown="press"
       @pointermove="move"
       @pointerup="release"
@@ -78,8 +79,18 @@ function key(event: KeyboardEvent) {
       </svg>
     </div>
     <p class="faint">
-      {{ Math.abs(azimuth) }}° to the wearer’s {{ azimuth >= 0 ? 'left' : 'right' }}<br />
-      {{ Math.abs(elevation) }}° {{ elevation >= 0 ? 'above' : 'below' }} the face
+      {{
+        say('lampPad.toTheWearerS', {
+          azimuth: Math.abs(azimuth),
+          right: azimuth >= 0 ? say('lampPad.left') : say('lampPad.right'),
+        })
+      }}<br />
+      {{
+        say('lampPad.theFace', {
+          elevation: Math.abs(elevation),
+          below: elevation >= 0 ? say('lampPad.above') : say('lampPad.below'),
+        })
+      }}
     </p>
   </div>
 </template>

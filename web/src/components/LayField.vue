@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LIMITS, USUAL } from '../api/limits'
 import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Lay, type PlanCoat } from '../api/client'
@@ -16,19 +18,18 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [lay: Lay, key: string] }>()
 
-const USUAL: Required<Split> = { overlap: 0.5, axisDeg: 90, flipped: true, fromMiddle: false, powder: 0 }
 const WAYS = [
-  { label: 'upwards', value: 90 },
-  { label: 'outwards', value: 0 },
-  { label: 'downwards', value: -90 },
-  { label: 'inwards', value: 180 },
-  { label: 'out and up', value: 45 },
-  { label: 'out and down', value: -45 },
+  { label: say('layField.upwards'), value: 90 },
+  { label: say('layField.outwards'), value: 0 },
+  { label: say('layField.downwards'), value: -90 },
+  { label: say('layField.inwards'), value: 180 },
+  { label: say('layField.outAndUp'), value: 45 },
+  { label: say('layField.outAndDown'), value: -45 },
 ]
 
 const preferences = usePreferences()
-const film = computed(() => props.lay?.film ?? 1)
-const split = computed(() => (props.lay?.split ? { ...USUAL, ...props.lay.split } : null))
+const film = computed(() => props.lay?.film ?? USUAL.CoatLay.film)
+const split = computed(() => (props.lay?.split ? { ...USUAL.SplitLoad, ...props.lay.split } : null))
 const target = ref<number | null>(null)
 const castProblem = ref('')
 
@@ -47,7 +48,11 @@ async function cast() {
   try {
     const answer = await api.cast(preferences.kit, preferences.face, props.paint, target.value)
     if (answer.share == null)
-      castProblem.value = `This paint takes this skin from L* ${answer.skinL} towards ${answer.opaqueL}, and not to ${target.value}.`
+      castProblem.value = say('layField.thisPaintTakesThisSkinFrom', {
+        skinL: answer.skinL,
+        opaqueL: answer.opaqueL,
+        target: target.value,
+      })
     else change({ film: Math.min(2, Math.max(0.05, answer.share)) }, 'film')
   } catch (error) {
     castProblem.value = (error as Error).message
@@ -58,27 +63,26 @@ async function cast() {
 <template>
   <details class="lay">
     <summary>
-      How it is laid
+      {{ say('layField.howItIsLaid') }}
       <span v-if="lay?.film || lay?.intoWet || lay?.split" class="faint"
-        >{{ lay?.split ? 'split sponge' : '' }} {{ lay?.intoWet ? 'into wet' : '' }}
-        {{ film !== 1 ? `${Math.round(100 * film)} % film` : '' }}</span
+        >{{ lay?.split ? say('layField.splitSponge') : '' }} {{ lay?.intoWet ? say('layField.intoWet') : '' }}
+        {{ film !== 1 ? say('layField.film', { film: Math.round(100 * film) }) : '' }}</span
       >
     </summary>
     <div class="line">
-      <span class="faint">Film</span>
+      <span class="faint">{{ say('layField.film2') }}</span>
       <named-slider
         :value="film"
-        :min="0.05"
-        :max="2"
+        v-bind="LIMITS.CoatLay.film"
         :step="0.05"
-        :label="`${label}: film`"
+        :label="say('layField.film3', { label })"
         style="width: 118px"
         @update:value="(v: number) => change({ film: v === 1 ? undefined : v }, 'film')"
       />
       <span>{{ Math.round(100 * film) }} %, {{ planned?.filmUm ?? '–' }} µm</span>
     </div>
     <div class="line">
-      <span class="faint">Cast to L*</span>
+      <span class="faint">{{ say('layField.castToL') }}</span>
       <n-input-number
         v-model:value="target"
         size="small"
@@ -86,25 +90,27 @@ async function cast() {
         :max="100"
         :show-button="false"
         placeholder="52"
-        :input-props="{ 'aria-label': `${label}: cast to lightness` }"
+        :input-props="{ 'aria-label': say('layField.castToLightness', { label }) }"
         style="width: 62px"
       />
-      <n-button size="small" :disabled="target === null" @click="cast">Find the film</n-button>
+      <n-button size="small" :disabled="target === null" @click="cast">{{
+        say('layField.findTheFilm')
+      }}</n-button>
     </div>
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
     <n-checkbox
       :checked="lay?.intoWet ?? false"
       @update:checked="(v: boolean) => change({ intoWet: v || undefined }, 'intoWet')"
-      >while the coat below is wet</n-checkbox
+      >{{ say('layField.whileTheCoatBelowIsWet') }}</n-checkbox
     >
     <template v-if="paints > 1">
       <n-radio-group
         size="small"
         :value="split ? 'split' : 'stirred'"
-        @update:value="(v: string) => change({ split: v === 'split' ? USUAL : null }, 'split')"
+        @update:value="(v: string) => change({ split: v === 'split' ? USUAL.SplitLoad : null }, 'split')"
       >
-        <n-radio-button value="stirred" label="stirred" />
-        <n-radio-button value="split" label="side by side" />
+        <n-radio-button value="stirred" :label="say('layField.stirred')" />
+        <n-radio-button value="split" :label="say('layField.sideBySide')" />
       </n-radio-group>
       <template v-if="split">
         <span
@@ -114,20 +120,20 @@ async function cast() {
             background: `linear-gradient(to right, ${planned.splitColours.join(', ')})`,
           }"
           role="img"
-          aria-label="The sponge as it is loaded, first colour on the left"
+          :aria-label="say('layField.theSpongeAsItIsLoaded')"
         />
         <n-checkbox
           :checked="split.fromMiddle"
           @update:checked="(v: boolean) => reshape({ fromMiddle: v }, 'fromMiddle')"
-          >from the middle outwards, a glow</n-checkbox
+          >{{ say('layField.fromTheMiddleOutwardsAGlow') }}</n-checkbox
         >
         <div v-if="!split.fromMiddle" class="line">
-          <span class="faint">Runs</span>
+          <span class="faint">{{ say('layField.runs') }}</span>
           <n-select
             size="small"
             :value="split.axisDeg"
             :options="WAYS"
-            :aria-label="`${label}: direction of the colours`"
+            :aria-label="say('layField.directionOfTheColours', { label })"
             style="width: 130px"
             @update:value="(v: number) => reshape({ axisDeg: v }, 'axis')"
           />
@@ -136,29 +142,27 @@ async function cast() {
           v-if="!split.fromMiddle"
           :checked="split.flipped"
           @update:checked="(v: boolean) => reshape({ flipped: v }, 'flipped')"
-          >turned over for the other side</n-checkbox
+          >{{ say('layField.turnedOverForTheOtherSide') }}</n-checkbox
         >
         <div class="line">
-          <span class="faint">Overlap</span>
+          <span class="faint">{{ say('layField.overlap') }}</span>
           <named-slider
             :value="split.overlap"
-            :min="0"
-            :max="1"
+            v-bind="LIMITS.SplitLoad.overlap"
             :step="0.05"
-            :label="`${label}: overlap`"
+            :label="say('layField.overlap2', { label })"
             style="width: 118px"
             @update:value="(v: number) => reshape({ overlap: v }, 'overlap')"
           />
           <span>{{ Math.round(100 * split.overlap) }} %</span>
         </div>
         <div class="line">
-          <span class="faint">Powdery edge</span>
+          <span class="faint">{{ say('layField.powderyEdge') }}</span>
           <named-slider
             :value="split.powder"
-            :min="0"
-            :max="1"
+            v-bind="LIMITS.SplitLoad.powder"
             :step="0.05"
-            :label="`${label}: powdery edge`"
+            :label="say('layField.powderyEdge2', { label })"
             style="width: 118px"
             @update:value="(v: number) => reshape({ powder: v }, 'powder')"
           />

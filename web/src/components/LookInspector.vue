@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LIMITS } from '../api/limits'
 import { NButton, NInput, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
 import { computed } from 'vue'
 import type { Look } from '../api/client'
@@ -27,37 +29,40 @@ function factOf(id: string) {
 <template>
   <div class="inspector">
     <header>
-      <h2>The whole look</h2>
-      <p class="faint">on {{ catalogue.face?.face.name }}, {{ catalogue.face?.skinClass }} skin</p>
+      <h2>{{ say('lookInspector.theWholeLook') }}</h2>
+      <p class="faint">
+        {{
+          say('lookInspector.onSkin', {
+            name: catalogue.face?.face.name,
+            skinClass: catalogue.face?.skinClass,
+          })
+        }}
+      </p>
     </header>
     <ul v-if="plan" class="sizes">
       <li>
-        <span class="faint">Takes</span>
+        <span class="faint">{{ say('lookInspector.takes') }}</span>
         <span class="figure">{{ clock(plan.totalSeconds) }} min</span>
       </li>
       <li>
-        <span class="faint">of it waiting</span>
+        <span class="faint">{{ say('lookInspector.ofItWaiting') }}</span>
         <span class="figure">{{ clock(plan.waitingSeconds) }} min</span>
       </li>
       <li>
-        <span class="faint">Painted area</span>
+        <span class="faint">{{ say('lookInspector.paintedArea') }}</span>
         <span class="figure">{{
           size({ label: '', value: plan.paintedCm2, unit: 'cm²', against: '' }, preferences.unit)
         }}</span>
       </li>
     </ul>
 
-    <div
-      class="line"
-      title="A wet brush over a dry water-based coat takes some of it along into its own colour."
-    >
-      <span class="faint">Wet brush lifts</span>
+    <div class="line" :title="say('lookInspector.aWetBrushOverADry')">
+      <span class="faint">{{ say('lookInspector.wetBrushLifts') }}</span>
       <named-slider
         :value="lookDoc.look.wetLifts ?? 0"
-        :min="0"
-        :max="0.5"
+        v-bind="LIMITS.Look.wetLifts"
         :step="0.01"
-        label="Share that a wet brush lifts"
+        :label="say('lookInspector.shareThatAWetBrushLifts')"
         style="width: 120px"
         @update:value="(v: number) => lookDoc.describe({ wetLifts: v }, 'wetLifts')"
       />
@@ -65,16 +70,20 @@ function factOf(id: string) {
     </div>
 
     <section class="group">
-      <h3>Parts</h3>
+      <h3>{{ say('lookInspector.parts') }}</h3>
       <p v-if="lookDoc.look.parts.length === 0" class="faint">
-        None yet. Point at the bust, click, and choose what to hang there.
+        {{ say('lookInspector.noneYetPointAtTheBust') }}
       </p>
       <ul class="parts">
         <li v-for="part in lookDoc.look.parts" :key="part.id">
           <button @click="selection.selected = part.id">
             <span>{{ catalogue.kindOf(part.kind)?.label ?? part.kind }}</span>
             <span class="faint">{{
-              part.version === 'out' ? 'left out' : part.version === 'quick' ? 'quick' : factOf(part.id)
+              part.version === 'out'
+                ? say('lookInspector.leftOut')
+                : part.version === 'quick'
+                  ? say('lookInspector.quick')
+                  : factOf(part.id)
             }}</span>
           </button>
         </li>
@@ -83,58 +92,68 @@ function factOf(id: string) {
 
     <section class="group">
       <div class="line">
-        <span class="faint">Painted with</span>
+        <span class="faint">{{ say('lookInspector.paintedWith') }}</span>
         <n-select
           v-model:value="preferences.kit"
           size="small"
           :options="catalogue.kits.map((k) => ({ label: k.name, value: k.id }))"
-          aria-label="Kit"
+          :aria-label="say('lookInspector.kit')"
         />
       </div>
       <template v-if="plan?.standIns.length">
         <p class="faint">
-          This kit lacks
-          {{ plan.standIns.length === 1 ? 'one colour' : `${plan.standIns.length} colours` }} of the look. The
-          nearest mixes stand in:
+          {{
+            say('lookInspector.thisKitLacksOfTheLook', {
+              colours:
+                plan.standIns.length === 1
+                  ? say('lookInspector.oneColour')
+                  : say('lookInspector.colours', { standIns: plan.standIns.length }),
+            })
+          }}
         </p>
         <ul class="stand-ins">
           <li v-for="s in plan.standIns" :key="`${s.partId}/${s.role}`">
             <button @click="selection.selected = s.partId">
               <span>{{ s.part }}: {{ s.instead }}</span>
-              <span class="faint"
-                >for {{ s.wanted }}{{ s.deltaE === null ? '' : `, ${s.deltaE} ΔE00 off` }}</span
-              >
+              <span class="faint">{{
+                say('lookInspector.for', {
+                  wanted: s.wanted,
+                  off: s.deltaE === null ? '' : say('lookInspector.e00Off', { deltaE: s.deltaE }),
+                })
+              }}</span>
             </button>
           </li>
         </ul>
-        <n-button size="small" @click="planning.takeStandIns()">Take these mixes</n-button>
+        <n-button size="small" @click="planning.takeStandIns()">{{
+          say('lookInspector.takeTheseMixes')
+        }}</n-button>
       </template>
     </section>
 
     <section v-if="plan?.cautions.length" class="group">
-      <h3>Checks and cautions</h3>
+      <h3>{{ say('lookInspector.checksAndCautions') }}</h3>
       <caution-line v-for="caution in plan.cautions" :key="caution.sentence" :caution="caution" />
     </section>
 
     <section class="group">
       <div class="line">
-        <span class="faint">Outlines first</span>
+        <span class="faint">{{ say('lookInspector.outlinesFirst') }}</span>
         <n-radio-group
           :value="lookDoc.look.mapping"
           size="small"
           @update:value="(v: Look['mapping']) => lookDoc.describe({ mapping: v })"
         >
-          <n-radio-button value="pencil" label="pencil map" />
-          <n-radio-button value="freehand" label="freehand" />
+          <n-radio-button value="pencil" :label="say('lookInspector.pencilMap')" />
+          <n-radio-button value="freehand" :label="say('lookInspector.freehand')" />
         </n-radio-group>
       </div>
       <n-input
         type="textarea"
         :value="lookDoc.look.notes ?? ''"
-        placeholder="Notes on the character"
+        :placeholder="say('lookInspector.notesOnTheCharacter')"
         :maxlength="4000"
         :autosize="{ minRows: 2, maxRows: 6 }"
-        :input-props="{ 'aria-label': 'Notes' }"
+        :input-props="{ 'aria-label': say('lookInspector.notes') }"
         @update:value="(v: string) => lookDoc.describe({ notes: v }, 'notes')"
       />
     </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NInputNumber } from 'naive-ui'
 import { computed } from 'vue'
 import { picture, type Measure } from '../api/client'
@@ -32,7 +33,11 @@ function set(value: number | null) {
 const usual = computed(() =>
   props.measure.group === 'leftAndRight'
     ? ''
-    : `Usual for adults ${shown(props.measure.typicalLowMm)} to ${shown(props.measure.typicalHighMm)} ${preferences.unit}.`,
+    : say('measureField.usualForAdultsTo', {
+        typicalLowMm: shown(props.measure.typicalLowMm),
+        typicalHighMm: shown(props.measure.typicalHighMm),
+        unit: preferences.unit,
+      }),
 )
 </script>
 
@@ -40,7 +45,7 @@ const usual = computed(() =>
   <div class="measure" :data-measure="measure.id">
     <img
       :src="picture.measure(measure.id)"
-      :alt="`Where ${measure.label.toLowerCase()} is taken`"
+      :alt="say('measureField.whereIsTaken', { toLowerCase: measure.label.toLowerCase() })"
       width="72"
       height="72"
       loading="lazy"
@@ -48,7 +53,8 @@ const usual = computed(() =>
     <div class="words">
       <strong :title="measure.standardTerm">{{ measure.label }}</strong>
       <span class="faint"
-        >{{ measure.howTaken }} {{ measure.instrument === 'tape' ? 'Tape.' : 'Caliper.' }}</span
+        >{{ measure.howTaken }}
+        {{ measure.instrument === 'tape' ? say('measureField.tape') : say('measureField.caliper') }}</span
       >
       <span v-if="usual" class="faint">{{ usual }}</span>
       <span v-if="problems" class="stop" role="alert">{{ problems.join(' ') }}</span>
@@ -66,7 +72,7 @@ const usual = computed(() =>
       >
         <template #suffix>{{ preferences.unit }}</template>
       </n-input-number>
-      <span v-if="mm === undefined" class="faint">estimated</span>
+      <span v-if="mm === undefined" class="faint">{{ say('measureField.estimated') }}</span>
     </div>
   </div>
 </template>

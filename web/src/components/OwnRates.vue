@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton, NInputNumber } from 'naive-ui'
 import { ref } from 'vue'
 import { api, type RateEntry, type Setting } from '../api/client'
@@ -30,11 +31,13 @@ function setRate(id: string, value: number | null) {
 
 <template>
   <div>
-    <n-button size="small" @click="openRates">{{ showRates ? 'Hide the rates' : 'My own rates' }}</n-button>
-    <span v-if="own" class="faint"> {{ Object.keys(own).length }} set</span>
+    <n-button size="small" @click="openRates">{{
+      showRates ? say('ownRates.hideTheRates') : say('ownRates.myOwnRates')
+    }}</n-button>
+    <span v-if="own" class="faint"> {{ say('ownRates.set', { own: Object.keys(own).length }) }}</span>
   </div>
   <div v-if="showRates" class="rates">
-    <p class="faint">What is left empty goes by the usual rate (common practice).</p>
+    <p class="faint">{{ say('ownRates.whatIsLeftEmptyGoesBy') }}</p>
     <div v-for="r in rates" :key="r.id" class="rate">
       <span>{{ r.label }}</span>
       <n-input-number

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LETTERS, LIMITS } from '../api/limits'
 import { NButton, NCheckbox, NInput, NInputNumber, NModal, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type PaintDescription, type PaintOnSkin } from '../api/client'
@@ -56,7 +58,7 @@ function idOf(name: string) {
 const whole = computed<PaintDescription>(() => ({
   ...draft.value,
   id: props.paint?.id ?? idOf(draft.value.name),
-  name: draft.value.name.trim() || 'New paint',
+  name: draft.value.name.trim() || say('paintEditor.newPaint'),
 }))
 
 watch(
@@ -92,50 +94,58 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
 </script>
 
 <template>
-  <n-modal v-model:show="show" preset="card" :title="paint ? paint.name : 'Add a paint'" class="paint-editor">
+  <n-modal
+    v-model:show="show"
+    preset="card"
+    :title="paint ? paint.name : say('paintEditor.addAPaint')"
+    class="paint-editor"
+  >
     <div class="form">
       <label class="wide">
-        <span>Name</span>
+        <span>{{ say('paintEditor.name') }}</span>
         <n-input
           v-model:value="draft.name"
-          :maxlength="120"
-          placeholder="Harbour rust"
-          :input-props="{ 'aria-label': 'Name of the paint' }"
+          :maxlength="LETTERS.PaintDescription.name"
+          :placeholder="say('paintEditor.harbourRust')"
+          :input-props="{ 'aria-label': say('paintEditor.nameOfThePaint') }"
         />
       </label>
       <label>
-        <span>Made as</span>
-        <n-select v-model:value="draft.material" :options="materials" aria-label="Material" />
+        <span>{{ say('paintEditor.madeAs') }}</span>
+        <n-select
+          v-model:value="draft.material"
+          :options="materials"
+          :aria-label="say('paintEditor.material')"
+        />
       </label>
       <label>
-        <span>Dries</span>
-        <n-select v-model:value="draft.finish" :options="finishes" aria-label="Finish" />
+        <span>{{ say('paintEditor.dries') }}</span>
+        <n-select v-model:value="draft.finish" :options="finishes" :aria-label="say('paintEditor.finish')" />
       </label>
       <template v-if="draft.material === 'splitCake'">
         <label>
-          <span>Name of the cake</span>
+          <span>{{ say('paintEditor.nameOfTheCake') }}</span>
           <n-input
             :value="draft.stripe?.cake ?? ''"
-            :input-props="{ 'aria-label': 'Name of the split cake' }"
+            :input-props="{ 'aria-label': say('paintEditor.nameOfTheSplitCake') }"
             @update:value="cake"
           />
         </label>
         <label v-if="draft.stripe">
-          <span>Its place in it</span>
+          <span>{{ say('paintEditor.itsPlaceInIt') }}</span>
           <n-input-number
             v-model:value="draft.stripe.place"
-            :min="1"
-            :max="40"
+            v-bind="LIMITS.SplitStripe.place"
             :precision="0"
-            :input-props="{ 'aria-label': 'Place in the cake' }"
+            :input-props="{ 'aria-label': say('paintEditor.placeInTheCake') }"
           />
         </label>
       </template>
 
       <section class="card wide">
-        <h3>Card</h3>
+        <h3>{{ say('paintEditor.card') }}</h3>
         <p class="faint">
-          One even film drawn over black and over white, dry, looked at in daylight without its shine.
+          {{ say('paintEditor.oneEvenFilmDrawnOverBlack') }}
         </p>
         <div
           v-for="[ground, words] in [
@@ -152,8 +162,8 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
             @update:model-value="(c) => (draft[ground] = c)"
           />
           <photo-picker
-            :what="`the film ${words}`"
-            label="From a photo"
+            :what="say('paintEditor.theFilm', { words })"
+            :label="say('paintEditor.fromAPhoto')"
             @picked="(c) => (draft[ground] = c)"
           />
         </div>
@@ -161,11 +171,11 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
 
       <label
         v-for="[key, words] in [
-          ['cardFilmUm', 'Film of the card, µm dry'],
-          ['coatFilmUm', 'One usual coat, µm dry'],
-          ['dryingSeconds', 'Dries in, s'],
-          ['leftMl', 'Left, ml'],
-          ['price', 'Price of a full pot'],
+          ['cardFilmUm', say('paintEditor.filmOfTheCard')],
+          ['coatFilmUm', say('paintEditor.oneUsualCoat')],
+          ['dryingSeconds', say('paintEditor.driesInS')],
+          ['leftMl', say('paintEditor.leftMl')],
+          ['price', say('paintEditor.priceOfAFullPot')],
         ] as const"
         :key="key"
       >
@@ -173,34 +183,44 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
         <n-input-number
           v-model:value="draft[key]"
           :show-button="false"
-          :placeholder="key === 'leftMl' || key === 'price' ? 'unknown' : ''"
+          :placeholder="key === 'leftMl' || key === 'price' ? say('paintEditor.unknown') : ''"
           :input-props="{ 'aria-label': words }"
         />
       </label>
       <div class="checks wide">
-        <n-checkbox v-model:checked="draft.nearEyes">label says fit for the eye area</n-checkbox>
-        <n-checkbox v-model:checked="draft.onLips">label says fit for lips</n-checkbox>
+        <n-checkbox v-model:checked="draft.nearEyes">{{
+          say('paintEditor.labelSaysFitForTheEye')
+        }}</n-checkbox>
+        <n-checkbox v-model:checked="draft.onLips">{{ say('paintEditor.labelSaysFitForLips') }}</n-checkbox>
       </div>
     </div>
 
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
     <div v-else-if="seen" class="seen">
-      <span class="swatch" :style="{ background: seen.overBlack }" /> over black
-      <span class="swatch" :style="{ background: seen.overWhite }" /> over white
-      <span class="swatch" :style="{ background: seen.oneCoat }" /> one coat on this skin
-      <span class="swatch" :style="{ background: seen.opaque }" /> opaque;
+      <span class="swatch" :style="{ background: seen.overBlack }" /> {{ say('paintEditor.overBlack') }}
+      <span class="swatch" :style="{ background: seen.overWhite }" /> {{ say('paintEditor.overWhite') }}
+      <span class="swatch" :style="{ background: seen.oneCoat }" /> {{ say('paintEditor.oneCoatOnThisSkin') }}
+      <span class="swatch" :style="{ background: seen.opaque }" />
       {{
-        seen.coatsToHide
-          ? `${seen.coatsToHide} ${seen.coatsToHide === 1 ? 'coat hides' : 'coats hide'} this skin`
-          : 'more than 8 coats to hide this skin'
+        say('paintEditor.opaque', {
+          skin: seen.coatsToHide
+            ? say('paintEditor.thisSkin', {
+                coatsToHide: seen.coatsToHide,
+                hide: seen.coatsToHide === 1 ? say('paintEditor.coatHides') : say('paintEditor.coatsHide'),
+              })
+            : say('paintEditor.moreThan8CoatsToHide'),
+        })
       }}
     </div>
     <p v-if="!problem && seen" class="faint">
-      Read from the card: off by {{ seen.card.missOverBlack }} ΔE00 over black and
-      {{ seen.card.missOverWhite }} over white; how it absorbs is known to ±{{
-        Math.round(100 * seen.card.spreadK)
+      {{
+        say('paintEditor.readFromTheCardOffBy', {
+          missOverBlack: seen.card.missOverBlack,
+          missOverWhite: seen.card.missOverWhite,
+          spreadK: Math.round(100 * seen.card.spreadK),
+          spreadS: Math.round(100 * seen.card.spreadS),
+        })
       }}
-      %, how it scatters to ±{{ Math.round(100 * seen.card.spreadS) }} %.
     </p>
     <p v-if="!problem && seen?.card.doubt" class="warning" role="status">{{ seen.card.doubt }}</p>
     <footer>
@@ -214,12 +234,12 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
             show = false
           }
         "
-        >Take it out of the kit</n-button
+        >{{ say('paintEditor.takeItOutOfTheKit') }}</n-button
       >
       <span class="gap" />
-      <n-button @click="show = false">Leave it</n-button>
+      <n-button @click="show = false">{{ say('paintEditor.leaveIt') }}</n-button>
       <n-button type="primary" :disabled="!draft.name.trim() || problem !== ''" @click="save">
-        {{ paint ? 'Save' : 'Add to the kit' }}
+        {{ paint ? say('paintEditor.save') : say('paintEditor.addToTheKit') }}
       </n-button>
     </footer>
   </n-modal>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NInputNumber, NSelect, type SelectOption } from 'naive-ui'
 import { computed, h, type VNodeChild } from 'vue'
 import type { Kit, Part } from '../api/client'
@@ -71,7 +72,7 @@ const addable = computed(() => {
         :max="20"
         :precision="0"
         :show-button="false"
-        :input-props="{ 'aria-label': `${label}: parts of paint ${index + 1}` }"
+        :input-props="{ 'aria-label': say('paintField.partsOfPaint', { label, index: index + 1 }) }"
         style="width: 46px"
         @update:value="(v: number | null) => parts(index, v)"
       />
@@ -81,14 +82,16 @@ const addable = computed(() => {
         :options="options"
         :render-label="labelOf"
         :clearable="optional || (mix?.length ?? 0) > 1"
-        :aria-label="`${label}: paint ${index + 1}`"
+        :aria-label="say('paintField.paint', { label, index: index + 1 })"
         @update:value="(v: string | null) => paint(index, v)"
       />
     </div>
     <div class="row">
-      <button v-if="!mix?.length" class="small" @click="addable && paint(0, addable)">Lay this coat</button>
+      <button v-if="!mix?.length" class="small" @click="addable && paint(0, addable)">
+        {{ say('paintField.layThisCoat') }}
+      </button>
       <button v-else-if="mix.length < 6 && addable" class="small" @click="paint(mix.length, addable)">
-        Mix in a paint
+        {{ say('paintField.mixInAPaint') }}
       </button>
       <span v-if="mix?.length" class="coats">
         <n-input-number
@@ -97,16 +100,16 @@ const addable = computed(() => {
           :min="1"
           :max="8"
           :precision="0"
-          :input-props="{ 'aria-label': `${label}: coats` }"
+          :input-props="{ 'aria-label': say('paintField.coats', { label }) }"
           style="width: 84px"
           @update:value="(v: number | null) => v && emit('coats', v)"
         />
-        {{ coats === 1 ? 'coat' : 'coats' }}
+        {{ coats === 1 ? say('paintField.coat') : say('paintField.coats2') }}
       </span>
     </div>
     <div v-if="cakes.length" class="row">
       <button v-for="c in cakes" :key="c.name" class="small" @click="emit('cake', c.mix)">
-        Load {{ c.name }}
+        {{ say('paintField.load', { name: c.name }) }}
       </button>
     </div>
   </fieldset>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import type { PaintOnSkin } from '../api/client'
 import { MATERIALS } from '../lib/materials'
 
@@ -7,7 +8,7 @@ defineProps<{ paints: PaintOnSkin[] }>()
 const emit = defineEmits<{ edit: [id: string] }>()
 
 function coats(paint: PaintOnSkin) {
-  if (paint.coatsToHide === null) return 'more than 8'
+  if (paint.coatsToHide === null) return say('paintTable.moreThan8')
   return `${paint.coatsToHide} ${paint.coatsToHide === 1 ? 'coat' : 'coats'}`
 }
 </script>
@@ -16,20 +17,24 @@ function coats(paint: PaintOnSkin) {
   <table>
     <thead>
       <tr>
-        <th>Paint</th>
-        <th title="The card's film over black and over white">Card</th>
-        <th>One coat here</th>
-        <th>To hide this skin</th>
-        <th title="Of one coat over black and over white; 98 % hides">Hides</th>
-        <th>Dries in</th>
-        <th>Not for</th>
-        <th>Left</th>
+        <th>{{ say('paintTable.paint') }}</th>
+        <th :title="say('paintTable.theCardSFilmOverBlack')">{{ say('paintTable.card') }}</th>
+        <th>{{ say('paintTable.oneCoatHere') }}</th>
+        <th>{{ say('paintTable.toHideThisSkin') }}</th>
+        <th :title="say('paintTable.ofOneCoatOverBlackAnd')">{{ say('paintTable.hides') }}</th>
+        <th>{{ say('paintTable.driesIn') }}</th>
+        <th>{{ say('paintTable.notFor') }}</th>
+        <th>{{ say('paintTable.left') }}</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="p in paints" :key="p.id">
         <td>
-          <button class="name" :title="`Change ${p.name}`" @click="emit('edit', p.id)">
+          <button
+            class="name"
+            :title="say('paintTable.change', { name: p.name })"
+            @click="emit('edit', p.id)"
+          >
             <span class="paint-dot" :style="{ background: p.opaque }" /> {{ p.name }}
           </button>
           <span class="faint"
@@ -47,11 +52,17 @@ function coats(paint: PaintOnSkin) {
         <td>{{ Math.round(100 * p.contrastRatio) }} %</td>
         <td>{{ p.dryingSeconds }} s</td>
         <td :class="{ warning: !p.nearEyes || !p.onLips }">
-          {{ [p.nearEyes ? '' : 'eyes', p.onLips ? '' : 'lips'].filter(Boolean).join(', ') }}
+          {{
+            [p.nearEyes ? '' : say('paintTable.eyes'), p.onLips ? '' : say('paintTable.lips')]
+              .filter(Boolean)
+              .join(', ')
+          }}
         </td>
         <td>
           {{ p.leftMl == null ? '' : `${p.leftMl} ml` }}
-          <span v-if="p.price != null" class="faint price">{{ p.price.toFixed(2) }} a pot</span>
+          <span v-if="p.price != null" class="faint price">{{
+            say('paintTable.aPot', { price: p.price.toFixed(2) })
+          }}</span>
         </td>
       </tr>
     </tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NInputNumber, NSelect } from 'naive-ui'
 import { computed } from 'vue'
 import type { Parameter } from '../api/client'
@@ -75,8 +76,13 @@ function set(value: number | null) {
     <template v-else>
       <span class="label" :title="parameter.hint">
         {{ parameter.label }}
-        <button v-if="own" class="reset" title="Back to the size for this face" @click="emit('reset')">
-          fit
+        <button
+          v-if="own"
+          class="reset"
+          :title="say('parameterField.backToTheSizeForThis')"
+          @click="emit('reset')"
+        >
+          {{ say('parameterField.fit') }}
         </button>
       </span>
       <n-input-number

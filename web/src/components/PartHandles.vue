@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, ref } from 'vue'
 import type { Handle } from '../api/client'
 import { length } from '../lib/format'
@@ -32,7 +33,7 @@ const handles = computed(() =>
   }),
 )
 
-function say(text: string, at: ChartPoint) {
+function tell(text: string, at: ChartPoint) {
   const there = place(at)
   emit('says', there && { text, ...there })
 }
@@ -63,7 +64,7 @@ function drag(event: PointerEvent, handle: Handle) {
       for (const [name, p] of Object.entries(planning.body?.landmarks ?? {})) {
         if (Math.hypot(p.xMm! - target.x, p.yMm! - target.y) < SNAP_MM) {
           at = { x: at.x + p.xMm! - target.x, y: at.y + p.yMm! - target.y }
-          snapped = `, on the ${name.replace(/_(left|right)$/, '').replaceAll('_', ' ')}`
+          snapped = say('partHandles.onThe', { _: name.replace(/_(left|right)$/, '').replaceAll('_', ' ') })
           break
         }
       }
@@ -73,14 +74,14 @@ function drag(event: PointerEvent, handle: Handle) {
       outMm: limited(startMoved.outMm + outwards * (at.x - start.x), handle),
       upMm: limited(startMoved.upMm + at.y - start.y, handle),
     }
-    say(`${words(moved.outMm)} out, ${words(moved.upMm)} up${snapped}`, at)
+    tell(say('partHandles.outUp', { outMm: words(moved.outMm), upMm: words(moved.upMm), snapped }), at)
     lookDoc.edit(part.id, { moved }, 'moved')
     return
   }
   const [px, py] = [handle.perUnit.xMm!, handle.perUnit.yMm!]
   const along = ((at.x - start.x) * px + (at.y - start.y) * py) / (px * px + py * py)
   const value = limited(handle.value + along, handle)
-  say(`${handle.label} ${handle.unit === 'mm' ? words(value) : `${value.toFixed(0)}°`}`, at)
+  tell(`${handle.label} ${handle.unit === 'mm' ? words(value) : `${value.toFixed(0)}°`}`, at)
   lookDoc.edit(part.id, { numbers: { ...part.numbers, [handle.parameter]: value } }, handle.parameter)
 }
 
@@ -113,7 +114,7 @@ function drop() {
     <circle class="reach" r="16" />
     <circle class="knob" r="6.5" />
     <path v-if="h.handle.parameter === 'moved'" d="M-3.5 0h7M0 -3.5v7" />
-    <title>{{ h.handle.label }}: drag</title>
+    <title>{{ say('partHandles.drag', { label: h.handle.label }) }}</title>
   </g>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LIMITS } from '../api/limits'
 import { NButton, NRadioButton, NRadioGroup, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Part, type Priority, type Sides } from '../api/client'
@@ -64,7 +66,7 @@ function reset(id: string) {
       </p>
     </header>
 
-    <ul v-if="planned" class="sizes" aria-label="Sizes">
+    <ul v-if="planned" class="sizes" :aria-label="say('partInspector.sizes')">
       <li v-for="line in planned.sizes" :key="line.label">
         <span class="faint">{{ line.label }}</span>
         <span
@@ -73,7 +75,7 @@ function reset(id: string) {
         >
       </li>
       <li>
-        <span class="faint">Brush on skin</span>
+        <span class="faint">{{ say('partInspector.brushOnSkin') }}</span>
         <span class="figure">{{ clock(planned.seconds) }} min</span>
       </li>
     </ul>
@@ -81,14 +83,18 @@ function reset(id: string) {
 
     <section v-if="part.kind === 'motif'" class="group">
       <div class="line">
-        <span class="faint">{{ part.motif ? part.motif.name : 'A lantern, until you bring your own' }}</span>
-        <n-button size="small" :loading="reading" @click="file?.click()">Bring a drawing (SVG)</n-button>
+        <span class="faint">{{
+          part.motif ? part.motif.name : say('partInspector.aLanternUntilYouBringYour')
+        }}</span>
+        <n-button size="small" :loading="reading" @click="file?.click()">{{
+          say('partInspector.bringADrawingSvg')
+        }}</n-button>
         <input
           ref="file"
           type="file"
           accept=".svg,image/svg+xml"
           hidden
-          aria-label="SVG drawing"
+          :aria-label="say('partInspector.svgDrawing')"
           @change="bring"
         />
       </div>
@@ -116,92 +122,103 @@ function reset(id: string) {
 
     <section class="group">
       <div v-if="kind.sided" class="line">
-        <span class="faint">Side of the wearer</span>
+        <span class="faint">{{ say('partInspector.sideOfTheWearer') }}</span>
         <n-radio-group
           :value="part.sides"
           size="small"
           @update:value="(v: Sides) => lookDoc.edit(part.id, { sides: v })"
         >
-          <n-radio-button value="right" label="right" />
-          <n-radio-button value="both" label="both" />
-          <n-radio-button value="left" label="left" />
+          <n-radio-button value="right" :label="say('partInspector.right')" />
+          <n-radio-button value="both" :label="say('partInspector.both')" />
+          <n-radio-button value="left" :label="say('partInspector.left')" />
         </n-radio-group>
       </div>
       <div v-if="planned?.movable" class="line">
-        <span class="faint">Moved</span>
+        <span class="faint">{{ say('partInspector.moved') }}</span>
         <span>
-          {{ size({ label: '', value: part.moved?.outMm ?? 0, unit: 'mm', against: '' }, preferences.unit) }}
-          out,
-          {{ size({ label: '', value: part.moved?.upMm ?? 0, unit: 'mm', against: '' }, preferences.unit) }}
-          up
+          {{
+            say('partInspector.outUp', {
+              unit: size(
+                { label: '', value: part.moved?.outMm ?? 0, unit: 'mm', against: '' },
+                preferences.unit,
+              ),
+              unit2: size(
+                { label: '', value: part.moved?.upMm ?? 0, unit: 'mm', against: '' },
+                preferences.unit,
+              ),
+            })
+          }}
         </span>
         <n-button
           size="tiny"
           :disabled="!part.moved"
-          title="Back to where it hangs"
+          :title="say('partInspector.backToWhereItHangs')"
           @click="lookDoc.edit(part.id, { moved: undefined })"
-          >Back</n-button
+          >{{ say('partInspector.back') }}</n-button
         >
       </div>
       <div class="line">
-        <span class="faint">Unevenness</span>
+        <span class="faint">{{ say('partInspector.unevenness') }}</span>
         <named-slider
           :value="part.unevenness"
-          :min="0"
-          :max="1"
+          v-bind="LIMITS.Part.unevenness"
           :step="0.05"
-          label="Unevenness"
+          :label="say('partInspector.unevenness')"
           style="width: 150px"
           @update:value="(v: number) => lookDoc.edit(part.id, { unevenness: v }, 'unevenness')"
         />
       </div>
       <div class="line">
-        <span class="faint">When time is short</span>
+        <span class="faint">{{ say('partInspector.whenTimeIsShort') }}</span>
         <n-radio-group
           :value="part.priority"
           size="small"
           @update:value="(v: Priority) => lookDoc.edit(part.id, { priority: v })"
         >
-          <n-radio-button value="must" label="must" />
-          <n-radio-button value="nice" label="nice" />
-          <n-radio-button value="extra" label="extra" />
+          <n-radio-button value="must" :label="say('partInspector.must')" />
+          <n-radio-button value="nice" :label="say('partInspector.nice')" />
+          <n-radio-button value="extra" :label="say('partInspector.extra')" />
         </n-radio-group>
       </div>
       <div class="line">
-        <span class="faint">This time</span>
+        <span class="faint">{{ say('partInspector.thisTime') }}</span>
         <n-radio-group
           :value="part.version ?? 'full'"
           size="small"
           @update:value="(v: 'full' | 'quick' | 'out') => lookDoc.edit(part.id, { version: v })"
         >
-          <n-radio-button value="full" label="all" />
-          <n-radio-button value="quick" label="quick" />
-          <n-radio-button value="out" label="left out" />
+          <n-radio-button value="full" :label="say('partInspector.all')" />
+          <n-radio-button value="quick" :label="say('partInspector.quick')" />
+          <n-radio-button value="out" :label="say('partInspector.leftOut')" />
         </n-radio-group>
       </div>
       <label class="line">
-        <span class="faint">Reserved from the base</span>
+        <span class="faint">{{ say('partInspector.reservedFromTheBase') }}</span>
         <n-switch
           :value="part.reserved"
-          aria-label="Reserved from the base"
+          :aria-label="say('partInspector.reservedFromTheBase')"
           @update:value="(v: boolean) => lookDoc.edit(part.id, { reserved: v })"
         />
       </label>
     </section>
 
     <footer>
-      <n-button size="small" @click="lookDoc.duplicate(part.id)">Duplicate</n-button>
+      <n-button size="small" @click="lookDoc.duplicate(part.id)">{{
+        say('partInspector.duplicate')
+      }}</n-button>
       <n-button
         v-if="kind.sided"
         size="small"
         :disabled="part.sides === 'both'"
         @click="lookDoc.mirror(part.id)"
-        >Mirror</n-button
+        >{{ say('partInspector.mirror') }}</n-button
       >
-      <n-button size="small" @click="lookDoc.edit(part.id, { seed: (part.seed % 999999) + 1 })"
-        >Another hand</n-button
-      >
-      <n-button size="small" type="error" ghost @click="lookDoc.remove(part.id)">Remove</n-button>
+      <n-button size="small" @click="lookDoc.edit(part.id, { seed: (part.seed % 999999) + 1 })">{{
+        say('partInspector.anotherHand')
+      }}</n-button>
+      <n-button size="small" type="error" ghost @click="lookDoc.remove(part.id)">{{
+        say('partInspector.remove')
+      }}</n-button>
     </footer>
   </div>
 </template>

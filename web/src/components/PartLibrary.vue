@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { useEventListener } from '@vueuse/core'
 import { NInput, NModal } from 'naive-ui'
 import { computed, nextTick, ref, watch } from 'vue'
@@ -8,12 +9,12 @@ import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
 
 const FAMILIES: Record<Kind['family'], string> = {
-  bone: 'Bone',
-  flesh: 'Flesh and monster',
-  creature: 'Creature',
-  ornament: 'Ornament',
-  attached: 'Attached and lit',
-  carried: 'Over the body',
+  bone: say('partLibrary.bone'),
+  flesh: say('partLibrary.fleshAndMonster'),
+  creature: say('partLibrary.creature'),
+  ornament: say('partLibrary.ornament'),
+  attached: say('partLibrary.attachedAndLit'),
+  carried: say('partLibrary.overTheBody'),
 }
 
 const shown = defineModel<boolean>('show', { required: true })
@@ -54,7 +55,7 @@ const groups = computed(() => {
     .filter((k): k is { kind: Kind; rank: number } => k.rank !== null)
   if (wanted.length > 0) {
     const kinds = found.sort((a, b) => a.rank - b.rank).map((k) => k.kind)
-    return kinds.length > 0 ? [{ name: `Found, ${kinds.length}`, kinds }] : []
+    return kinds.length > 0 ? [{ name: say('partLibrary.found', { kinds: kinds.length }), kinds }] : []
   }
   return (Object.keys(FAMILIES) as Kind['family'][])
     .map((family) => ({
@@ -103,16 +104,21 @@ async function hang(kind: Kind) {
 </script>
 
 <template>
-  <n-modal v-model:show="shown" preset="card" title="Add a part" style="width: min(860px, 94vw)">
+  <n-modal
+    v-model:show="shown"
+    preset="card"
+    :title="say('partLibrary.addAPart')"
+    style="width: min(860px, 94vw)"
+  >
     <n-input
       ref="field"
       v-model:value="words"
-      placeholder="A word or a zone: tooth, web, temple. Enter takes the first."
+      :placeholder="say('partLibrary.aWordOrAZoneTooth')"
       clearable
-      :input-props="{ 'aria-label': 'Search the library', autofocus: true }"
+      :input-props="{ 'aria-label': say('partLibrary.searchTheLibrary'), autofocus: true }"
     />
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
-    <p v-if="groups.length === 0" class="faint none">Nothing of that name. Try the zone it sits on.</p>
+    <p v-if="groups.length === 0" class="faint none">{{ say('partLibrary.nothingOfThatNameTryThe') }}</p>
     <div class="groups">
       <section v-for="group in groups" :key="group.name" :aria-label="group.name">
         <h3>{{ group.name }}</h3>
@@ -120,7 +126,7 @@ async function hang(kind: Kind) {
           <li v-for="kind in group.kinds" :key="kind.id">
             <button
               :class="{ marked: kind.id === marked }"
-              :title="`Hangs on ${kind.hangsOn.join(', ')}`"
+              :title="say('partLibrary.hangsOn', { hangsOn: kind.hangsOn.join(', ') })"
               @click="hang(kind)"
             >
               <img

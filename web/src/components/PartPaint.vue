@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed } from 'vue'
 import type { Kind, Lay, Part } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
@@ -48,7 +49,7 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
 
 <template>
   <section class="group">
-    <h3>Paint</h3>
+    <h3>{{ say('partPaint.paint') }}</h3>
     <div v-for="role in kind.roles" :key="role.id">
       <paint-field
         :label="`${role.label}, ${role.toolName}`"
@@ -74,15 +75,18 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
       <li v-for="coat in planned.coats" :key="coat.role">
         <span class="swatch" :style="{ background: coat.colour }" />
         <span
-          >{{ coat.label }}: seen so in place.
+          >{{ say('partPaint.seenSoInPlace', { label: coat.label }) }}
           <span class="faint">{{
             coat.coatsToHide
-              ? `${coat.coatsToHide} ${coat.coatsToHide === 1 ? 'coat hides' : 'coats hide'} this skin`
-              : 'more than 8 coats to hide this skin'
+              ? say('partPaint.thisSkin', {
+                  coatsToHide: coat.coatsToHide,
+                  hide: coat.coatsToHide === 1 ? say('partPaint.coatHides') : say('partPaint.coatsHide'),
+                })
+              : say('partPaint.moreThan8CoatsToHide')
           }}</span>
           <span v-if="coat.tintDeltaE >= 3" class="faint tint"
-            ><span class="swatch" :style="{ background: coat.onBareSkin }" /> so on bare skin,
-            {{ coat.tintDeltaE }} ΔE00 away: reserve it to keep it pure.</span
+            ><span class="swatch" :style="{ background: coat.onBareSkin }" />
+            {{ say('partPaint.soOnBareSkine00Away', { tintDeltaE: coat.tintDeltaE }) }}</span
           ></span
         >
       </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton, NModal } from 'naive-ui'
 import { nextTick, ref } from 'vue'
 import { api } from '../api/client'
@@ -68,21 +69,29 @@ function take() {
     type="file"
     accept="image/*"
     hidden
-    :aria-label="`Photo of ${props.what}`"
+    :aria-label="say('photoPicker.photoOf', { what: props.what })"
     @change="read"
   />
-  <n-modal v-model:show="show" preset="card" :title="`Colour of ${props.what} off a photo`" class="photo">
+  <n-modal
+    v-model:show="show"
+    preset="card"
+    :title="say('photoPicker.colourOfOffAPhoto', { what: props.what })"
+    class="photo"
+  >
     <p>
       <b>{{
         !white
-          ? '1. Click the white paper that lies beside it.'
-          : `2. Click ${props.what}${found ? ', again if you like' : ''}.`
+          ? say('photoPicker.n1ClickTheWhitePaperThat')
+          : say('photoPicker.n2Click', {
+              what: props.what,
+              like: found ? say('photoPicker.againIfYouLike') : '',
+            })
       }}</b>
-      <span class="faint"> Even daylight, no flash. The photo stays in this browser.</span>
+      <span class="faint"> {{ say('photoPicker.evenDaylightNoFlashThePhoto') }}</span>
     </p>
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
     <div class="frame">
-      <canvas ref="shown" aria-label="The photo; click a place" @click="pick" />
+      <canvas ref="shown" :aria-label="say('photoPicker.thePhotoClickAPlace')" @click="pick" />
       <span
         v-if="white"
         class="spot white"
@@ -99,8 +108,12 @@ function take() {
         >
       </template>
       <span class="gap" />
-      <n-button :disabled="!white" @click="white = found = null">Another white</n-button>
-      <n-button type="primary" :disabled="!found" @click="take">Take this colour</n-button>
+      <n-button :disabled="!white" @click="white = found = null">{{
+        say('photoPicker.anotherWhite')
+      }}</n-button>
+      <n-button type="primary" :disabled="!found" @click="take">{{
+        say('photoPicker.takeThisColour')
+      }}</n-button>
     </div>
   </n-modal>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed, nextTick, ref, watch } from 'vue'
 import { api, type Offer } from '../api/client'
 import { sentence, size } from '../lib/format'
@@ -81,17 +82,17 @@ function select(id: string) {
   >
     <header>
       <h3>{{ sentence(at.zone) }}</h3>
-      <button class="x" aria-label="Close" @click="emit('close')">×</button>
+      <button class="x" :aria-label="say('pointMenu.close')" @click="emit('close')">×</button>
     </header>
     <template v-if="here.length">
-      <p class="faint">Here already</p>
+      <p class="faint">{{ say('pointMenu.hereAlready') }}</p>
       <button v-for="part in here" :key="part.id" class="row" @click="select(part.id)">
         {{ part.label }}
       </button>
     </template>
-    <p class="faint">What can hang here</p>
+    <p class="faint">{{ say('pointMenu.whatCanHangHere') }}</p>
     <p v-if="problem" class="stop">{{ problem }}</p>
-    <p v-else-if="offers && offers.length === 0">Nothing yet for this zone.</p>
+    <p v-else-if="offers && offers.length === 0">{{ say('pointMenu.nothingYetForThisZone') }}</p>
     <button v-for="offer in offers ?? []" :key="offer.kind" class="row offer" @click="hang(offer)">
       <span>{{ offer.label }}</span>
       <span class="faint">{{ facts(offer) }}</span>

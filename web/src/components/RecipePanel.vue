@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NSelect, NSwitch } from 'naive-ui'
 import { computed, ref, toRef, watch } from 'vue'
 import { api, type Cast, type PaintOnSkin, type RecipeAnswer, type Wash } from '../api/client'
@@ -86,70 +87,99 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
 </script>
 
 <template>
-  <section class="recipe" aria-label="Recipe">
-    <h2>Mix a colour</h2>
-    <p class="faint">CIELAB as read off a sample by day.</p>
+  <section class="recipe" :aria-label="say('recipePanel.recipe')">
+    <h2>{{ say('recipePanel.mixAColour') }}</h2>
+    <p class="faint">{{ say('recipePanel.cielabAsReadOffASample') }}</p>
     <lab-fields v-model="wanted" name="Wanted" />
-    <div><photo-picker what="the sample" label="From a photo" @picked="(c) => (wanted = c)" /></div>
-    <div class="line">
-      <span>fit for the eye area</span><n-switch v-model:value="eyes" aria-label="fit for the eye area" />
+    <div>
+      <photo-picker
+        :what="say('recipePanel.theSample')"
+        :label="say('recipePanel.fromAPhoto')"
+        @picked="(c) => (wanted = c)"
+      />
     </div>
     <div class="line">
-      <span>fit for lips</span><n-switch v-model:value="lips" aria-label="fit for lips" />
+      <span>{{ say('recipePanel.fitForTheEyeArea') }}</span><n-switch
+        v-model:value="eyes"
+        :aria-label="say('recipePanel.fitForTheEyeArea')"
+      />
     </div>
     <div class="line">
-      <span>without</span>
+      <span>{{ say('recipePanel.fitForLips') }}</span><n-switch
+        v-model:value="lips"
+        :aria-label="say('recipePanel.fitForLips')"
+      />
+    </div>
+    <div class="line">
+      <span>{{ say('recipePanel.without') }}</span>
       <n-select
         v-model:value="without"
         size="small"
         :options="paintOptions"
         clearable
-        placeholder="a paint that is empty"
-        aria-label="Without this paint"
+        :placeholder="say('recipePanel.aPaintThatIsEmpty')"
+        :aria-label="say('recipePanel.withoutThisPaint')"
         style="width: 190px"
       />
     </div>
     <p v-if="recipeProblem" class="stop" role="alert">{{ recipeProblem }}</p>
     <template v-if="recipe">
       <div class="answer">
-        <span class="big" :style="{ background: recipe.wanted }"><span>wanted</span></span>
-        <span class="big" :style="{ background: recipe.best.colour }"><span>mix</span></span>
-        <span class="big" :style="{ background: recipe.best.onSkin }"><span>on this skin</span></span>
+        <span class="big" :style="{ background: recipe.wanted }"
+          ><span>{{ say('recipePanel.wanted') }}</span></span
+        >
+        <span class="big" :style="{ background: recipe.best.colour }"
+          ><span>{{ say('recipePanel.mix') }}</span></span
+        >
+        <span class="big" :style="{ background: recipe.best.onSkin }"
+          ><span>{{ say('recipePanel.onThisSkin') }}</span></span
+        >
       </div>
       <p>
         <b>{{ words(recipe.best) }}</b><br />
-        <span class="faint"
-          >{{ recipe.best.deltaE }} ΔE00 from the wanted colour, two coats on this skin.</span
-        >
+        <span class="faint">{{
+          say('recipePanel.e00FromTheWantedColourTwo', { deltaE: recipe.best.deltaE })
+        }}</span>
       </p>
       <p v-if="recipe.best.shares.length > 1">
-        <span class="paint-dot" :style="{ background: recipe.single.colour }" /> Unmixed:
-        {{ recipe.single.shares[0]?.name }}
+        <span class="paint-dot" :style="{ background: recipe.single.colour }" />
+        {{ say('recipePanel.unmixed', { name: recipe.single.shares[0]?.name }) }}
         <span class="faint">{{ recipe.single.deltaE }} ΔE00</span>
       </p>
     </template>
     <template v-if="recipe && wash">
       <p>
-        <span class="paint-dot" :style="{ background: recipe.deeper.colour }" /> For its shadows:
-        {{ words(recipe.deeper) }}
+        <span class="paint-dot" :style="{ background: recipe.deeper.colour }" />
+        {{ say('recipePanel.forItsShadows', { deeper: words(recipe.deeper) }) }}
       </p>
       <p>
-        <span class="paint-dot" :style="{ background: wash.seen }" /> As a wash on this skin:
-        {{ words(wash) }}, {{ Math.round(100 * wash.share) }} % of a usual coat ({{ wash.filmUm }} µm)
+        <span class="paint-dot" :style="{ background: wash.seen }" />
+        {{
+          say('recipePanel.asAWashOnThisSkin', {
+            wash: words(wash),
+            share: Math.round(100 * wash.share),
+            filmUm: wash.filmUm,
+          })
+        }}
         <span class="faint">{{ wash.deltaE }} ΔE00</span>
       </p>
     </template>
-    <h2>Cast instead of cover</h2>
-    <p class="faint">A thin film that only shifts this skin to a lightness.</p>
-    <n-select v-model:value="castPaint" size="small" :options="paintOptions" aria-label="Paint of the cast" />
+    <h2>{{ say('recipePanel.castInsteadOfCover') }}</h2>
+    <p class="faint">{{ say('recipePanel.aThinFilmThatOnlyShifts') }}</p>
+    <n-select
+      v-model:value="castPaint"
+      size="small"
+      :options="paintOptions"
+      :aria-label="say('recipePanel.paintOfTheCast')"
+    />
     <div class="line">
-      <span>to L*</span>
+      <span>{{ say('recipePanel.toL') }}</span>
       <named-slider
         v-model:value="castL"
         :min="5"
         :max="95"
         :step="1"
-        label="Lightness of the cast"
+        :label="say('recipePanel.lightnessOfTheCast')"
         style="width: 150px"
       />
       <span class="figure">{{ castL }}</span>
@@ -157,15 +187,18 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
     <p v-else-if="cast?.filmUm != null">
       <span class="paint-dot" :style="{ background: cast.seen ?? '' }" />
-      <b>{{ cast.filmUm }} µm dry</b>, {{ Math.round(100 * (cast.share ?? 0)) }} % of a usual coat. Bare skin
-      has L* {{ cast.skinL }}.
+      <b>{{ say('recipePanel.mDry', { filmUm: cast.filmUm }) }}</b>{{
+        say('recipePanel.ofAUsualCoatBareSkin', {
+          share: Math.round(100 * (cast.share ?? 0)),
+          skinL: cast.skinL,
+        })
+      }}
     </p>
     <p v-else-if="cast" class="warning">
-      This paint takes this skin from L* {{ cast.skinL }} as far as {{ cast.opaqueL }}.
+      {{ say('recipePanel.thisPaintTakesThisSkinFrom', { skinL: cast.skinL, opaqueL: cast.opaqueL }) }}
     </p>
     <p class="faint">
-      Mix on a clean palette, cosmetic paints only. What may go near eyes or on lips: the product label and
-      your local rules decide.
+      {{ say('recipePanel.mixOnACleanPaletteCosmetic') }}
     </p>
   </section>
 </template>

@@ -1,16 +1,17 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed } from 'vue'
 import type { SaveState } from '../lib/autosave'
 
 const props = defineProps<{ state: SaveState; message: string }>()
 
 const WORDS: Record<SaveState, string> = {
-  saved: 'Saved',
-  waiting: 'Not saved yet',
-  saving: 'Saving …',
-  offline: 'No connection. Kept in this browser',
-  conflict: 'Changed elsewhere',
-  refused: 'Not saved',
+  saved: say('saveState.saved'),
+  waiting: say('saveState.notSavedYet'),
+  saving: say('saveState.saving'),
+  offline: say('saveState.noConnectionKeptInThisBrowser'),
+  conflict: say('saveState.changedElsewhere'),
+  refused: say('saveState.notSaved'),
 }
 const tone = computed(() =>
   props.state === 'saved'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton, NModal } from 'naive-ui'
 import { ref, watch } from 'vue'
 import { api, type Difference, type Revision } from '../api/client'
@@ -77,13 +78,13 @@ const line = (difference: Difference) =>
   <n-modal
     v-model:show="show"
     preset="card"
-    title="Earlier saves"
-    aria-label="Earlier saves"
+    :title="say('savesPanel.earlierSaves')"
+    :aria-label="say('savesPanel.earlierSaves')"
     style="width: min(720px, 94vw)"
   >
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div class="saves">
-      <ol aria-label="Saves, newest first">
+      <ol :aria-label="say('savesPanel.savesNewestFirst')">
         <li v-for="save in saves" :key="save.revision">
           <button
             :class="{ on: save.revision === chosen?.revision }"
@@ -92,7 +93,9 @@ const line = (difference: Difference) =>
           >
             <span>{{ when(save) }}</span>
             <span class="faint">{{
-              save.revision === lookDoc.revision ? 'as it is now' : `save ${save.revision}`
+              save.revision === lookDoc.revision
+                ? say('savesPanel.asItIsNow')
+                : say('savesPanel.save', { revision: save.revision })
             }}</span>
           </button>
         </li>
@@ -100,22 +103,26 @@ const line = (difference: Difference) =>
       <section aria-live="polite">
         <p v-if="!chosen" class="faint">
           {{
-            saves.length > 1 ? 'Choose a save to see what has changed since.' : 'There is only one save yet.'
+            saves.length > 1
+              ? say('savesPanel.chooseASaveToSeeWhat')
+              : say('savesPanel.thereIsOnlyOneSaveYet')
           }}
         </p>
         <template v-else-if="differences">
-          <h3>Changed since</h3>
-          <p v-if="differences.length === 0" class="faint">Nothing.</p>
+          <h3>{{ say('savesPanel.changedSince') }}</h3>
+          <p v-if="differences.length === 0" class="faint">{{ say('savesPanel.nothing') }}</p>
           <ul>
             <li v-for="(difference, k) in differences.slice(0, MOST_SHOWN)" :key="k">
               {{ line(difference) }}
             </li>
           </ul>
           <p v-if="differences.length > MOST_SHOWN" class="faint">
-            and {{ differences.length - MOST_SHOWN }} more
+            {{ say('savesPanel.andMore', { mOST_SHOWN: differences.length - MOST_SHOWN }) }}
           </p>
-          <n-button type="primary" :loading="busy" @click="restore">Bring this one back</n-button>
-          <p class="faint">It becomes the newest save; the others stay.</p>
+          <n-button type="primary" :loading="busy" @click="restore">{{
+            say('savesPanel.bringThisOneBack')
+          }}</n-button>
+          <p class="faint">{{ say('savesPanel.itBecomesTheNewestSaveThe') }}</p>
         </template>
       </section>
     </div>

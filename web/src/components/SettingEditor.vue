@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LETTERS, LIMITS, USUAL } from '../api/limits'
 import { NButton, NInput, NModal, NSelect } from 'naive-ui'
 import { ref, watch } from 'vue'
 import { api, type ApiProblem, type Setting } from '../api/client'
@@ -11,10 +13,10 @@ import SettingLight from './SettingLight.vue'
 const shown = defineModel<boolean>('show', { required: true })
 
 const SHAPES = [
-  { label: 'round', value: 'round' },
-  { label: 'V', value: 'vee' },
-  { label: 'square', value: 'square' },
-  { label: 'boat', value: 'boat' },
+  { label: say('settingEditor.round'), value: 'round' },
+  { label: say('settingEditor.v'), value: 'vee' },
+  { label: say('settingEditor.square'), value: 'square' },
+  { label: say('settingEditor.boat'), value: 'boat' },
 ]
 
 const catalogue = useCatalogue()
@@ -23,13 +25,13 @@ const problem = ref('')
 const saving = ref(false)
 
 const DRYING = [
-  { label: 'in the air', value: 'air' },
-  { label: 'with a fan', value: 'fan' },
-  { label: 'creams powdered', value: 'powder' },
+  { label: say('settingEditor.inTheAir'), value: 'air' },
+  { label: say('settingEditor.withAFan'), value: 'fan' },
+  { label: say('settingEditor.creamsPowdered'), value: 'powder' },
 ]
 const HANDS = [
-  { label: 'right-handed', value: 'right' },
-  { label: 'left-handed', value: 'left' },
+  { label: say('settingEditor.rightHanded'), value: 'right' },
+  { label: say('settingEditor.leftHanded'), value: 'left' },
 ]
 watch(shown, (now) => {
   problem.value = ''
@@ -53,93 +55,114 @@ async function save() {
 </script>
 
 <template>
-  <n-modal v-model:show="shown" preset="card" title="Where it is worn" style="width: min(560px, 94vw)">
+  <n-modal
+    v-model:show="shown"
+    preset="card"
+    :title="say('settingEditor.whereItIsWorn')"
+    style="width: min(560px, 94vw)"
+  >
     <div v-if="setting" class="form">
       <label>
-        <span class="faint">Name</span>
+        <span class="faint">{{ say('settingEditor.name') }}</span>
         <n-input
           v-model:value="setting.name"
-          :maxlength="120"
-          :input-props="{ 'aria-label': 'Name of the setting' }"
+          :maxlength="LETTERS.Setting.name"
+          :input-props="{ 'aria-label': say('settingEditor.nameOfTheSetting') }"
         />
       </label>
       <div class="three">
-        <number-field v-model="setting.slotMinutes" label="Slot" unit="min" :min="1" :max="720" />
+        <number-field
+          v-model="setting.slotMinutes"
+          :label="say('settingEditor.slot')"
+          unit="min"
+          v-bind="LIMITS.Setting.slotMinutes"
+        />
         <number-field
           v-model="setting.viewingDistanceM"
-          label="Seen from"
-          says="Viewing distance"
+          :label="say('settingEditor.seenFrom')"
+          :says="say('settingEditor.viewingDistance')"
           unit="m"
-          :min="0.2"
-          :max="200"
+          v-bind="LIMITS.Setting.viewingDistanceM"
         />
         <number-field
           v-model="setting.adaptingCdM2"
-          label="Brightness"
+          :label="say('settingEditor.brightness')"
           unit="cd/m²"
-          :min="0.1"
-          :max="10000"
-          title="What the eye settles on: a fifth of a white in that light. A lit street 1 to 5, a small stage 20, a room 60, daylight over 500."
+          v-bind="LIMITS.Setting.adaptingCdM2"
+          :title="say('settingEditor.whatTheEyeSettlesOnA')"
         />
       </div>
-      <h3>Who paints</h3>
+      <h3>{{ say('settingEditor.whoPaints') }}</h3>
       <div class="three">
-        <number-field v-model="setting.painters" label="Painters on the face" :min="1" :max="2" />
+        <number-field
+          v-model="setting.painters"
+          :label="say('settingEditor.paintersOnTheFace')"
+          v-bind="LIMITS.Setting.painters"
+        />
         <label>
-          <span class="faint">Hand</span>
+          <span class="faint">{{ say('settingEditor.hand') }}</span>
           <n-select
             :value="setting.rightHanded === false ? 'left' : 'right'"
             :options="HANDS"
-            aria-label="Hand"
+            :aria-label="say('settingEditor.hand')"
             @update:value="(hand: string) => (setting!.rightHanded = hand === 'right')"
           />
         </label>
         <label>
-          <span class="faint">Paint dries</span>
-          <n-select v-model:value="setting.drying" :options="DRYING" aria-label="Paint dries" />
+          <span class="faint">{{ say('settingEditor.paintDries') }}</span>
+          <n-select
+            v-model:value="setting.drying"
+            :options="DRYING"
+            :aria-label="say('settingEditor.paintDries')"
+          />
         </label>
       </div>
       <label class="line">
-        <span class="faint"
-          >The slot must hold {{ Math.round(100 * (setting.confidence ?? 0.8)) }} % of sittings</span
-        >
+        <span class="faint">{{
+          say('settingEditor.theSlotMustHoldOfSittings', {
+            confidence: Math.round(100 * (setting.confidence ?? USUAL.Setting.confidence)),
+          })
+        }}</span>
         <named-slider
           v-model:value="setting.confidence"
-          :min="0.5"
-          :max="0.99"
+          v-bind="LIMITS.Setting.confidence"
           :step="0.01"
-          label="Share of sittings that the slot must hold"
+          :label="say('settingEditor.shareOfSittingsThatTheSlot')"
           style="width: 150px"
         />
       </label>
       <own-rates v-model="setting.rates" />
-      <h3>Costume neckline</h3>
+      <h3>{{ say('settingEditor.costumeNeckline') }}</h3>
       <div class="three">
         <label>
-          <span class="faint">Edge</span>
-          <n-select v-model:value="setting.neckline" :options="SHAPES" aria-label="Edge of the neckline" />
+          <span class="faint">{{ say('settingEditor.edge') }}</span>
+          <n-select
+            v-model:value="setting.neckline"
+            :options="SHAPES"
+            :aria-label="say('settingEditor.edgeOfTheNeckline')"
+          />
         </label>
         <number-field
           v-model="setting.necklineMm"
-          label="Below the notch"
-          says="Neckline below the notch"
+          :label="say('settingEditor.belowTheNotch')"
+          :says="say('settingEditor.necklineBelowTheNotch')"
           unit="mm"
-          :min="-60"
-          :max="150"
+          v-bind="LIMITS.Setting.necklineMm"
         />
         <number-field
           v-model="setting.necklineWidthMm"
-          label="Width"
-          says="Width of the neckline"
+          :label="say('settingEditor.width')"
+          :says="say('settingEditor.widthOfTheNeckline')"
           unit="mm"
-          :min="60"
-          :max="420"
+          v-bind="LIMITS.Setting.necklineWidthMm"
         />
       </div>
       <setting-light v-model="setting" />
       <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
       <div class="foot">
-        <n-button type="primary" :loading="saving" @click="save">Save the setting</n-button>
+        <n-button type="primary" :loading="saving" @click="save">{{
+          say('settingEditor.saveTheSetting')
+        }}</n-button>
       </div>
     </div>
   </n-modal>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LIMITS, USUAL } from '../api/limits'
 import { NInputNumber } from 'naive-ui'
 import type { Setting } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
@@ -32,8 +34,8 @@ function setLevel(lamp: string, value: number) {
 
 <template>
   <div class="light">
-    <h3>Light</h3>
-    <p class="faint">Several at once count by their level. With none it is daylight.</p>
+    <h3>{{ say('settingLight.light') }}</h3>
+    <p class="faint">{{ say('settingLight.severalAtOnceCountByTheir') }}</p>
     <div class="lamps">
       <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="level">
         <span class="swatch" :style="{ background: lamp.colour }" />
@@ -49,51 +51,52 @@ function setLevel(lamp: string, value: number) {
       </div>
     </div>
     <template v-if="setting.lamps?.length">
-      <p class="faint">Where each lamp stands round the head, and how soft it is.</p>
+      <p class="faint">{{ say('settingLight.whereEachLampStandsRoundThe') }}</p>
       <div v-for="l in setting.lamps" :key="l.lamp" class="stand">
         <span>{{ catalogue.lamps.find((one) => one.id === l.lamp)?.name }}</span>
         <lamp-pad
           :azimuth="l.azimuthDeg ?? 0"
-          :elevation="l.elevationDeg ?? 20"
-          :label="`Place of ${l.lamp}`"
+          :elevation="l.elevationDeg ?? USUAL.LampLevel.elevationDeg"
+          :label="say('settingLight.placeOf', { lamp: l.lamp })"
           @update:azimuth="(v: number) => place(l.lamp, { azimuthDeg: v })"
           @update:elevation="(v: number) => place(l.lamp, { elevationDeg: v })"
         />
         <label>
-          <span class="faint">soft, {{ l.spreadDeg }}°</span>
+          <span class="faint">{{ say('settingLight.soft', { spreadDeg: l.spreadDeg }) }}</span>
           <named-slider
             :value="l.spreadDeg"
-            :min="0"
-            :max="80"
+            v-bind="LIMITS.LampLevel.spreadDeg"
             :step="5"
-            :label="`Softness of ${l.lamp}`"
+            :label="say('settingLight.softnessOf', { lamp: l.lamp })"
             @update:value="(v: number) => place(l.lamp, { spreadDeg: v })"
           />
           <n-input-number
             :value="l.distanceM ?? null"
             size="small"
             clearable
-            placeholder="far off"
-            :min="0.25"
-            :max="100"
+            :placeholder="say('settingLight.farOff')"
+            v-bind="LIMITS.LampLevel.distanceM"
             :step="0.5"
-            :input-props="{ 'aria-label': `Distance of ${l.lamp}, m` }"
+            :input-props="{ 'aria-label': say('settingLight.distanceOfM', { lamp: l.lamp }) }"
             @update:value="(v: number | null) => place(l.lamp, { distanceM: v })"
           >
-            <template #suffix>m away</template>
+            <template #suffix>{{ say('settingLight.mAway') }}</template>
           </n-input-number>
         </label>
       </div>
     </template>
     <div class="level">
       <span />
-      <span>from everywhere, {{ Math.round(100 * (setting.ambient ?? 0.5)) }} %</span>
+      <span>{{
+        say('settingLight.fromEverywhere', {
+          ambient: Math.round(100 * (setting.ambient ?? USUAL.Setting.ambient)),
+        })
+      }}</span>
       <named-slider
-        :value="setting.ambient ?? 0.5"
-        :min="0"
-        :max="1"
+        :value="setting.ambient ?? USUAL.Setting.ambient"
+        v-bind="LIMITS.Setting.ambient"
         :step="0.05"
-        label="Share of the light from everywhere"
+        :label="say('settingLight.shareOfTheLightFromEverywhere')"
         @update:value="(v: number) => change({ ambient: v })"
       />
     </div>

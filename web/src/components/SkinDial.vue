@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed } from 'vue'
 import { skinAt, typologyAngle, undertone, type LabColour } from '../lib/skinDial'
 import LabFields from './LabFields.vue'
@@ -12,26 +13,26 @@ const tone = computed(() => undertone(skin.value))
 <template>
   <lab-fields v-model="skin" name="Skin" />
   <div class="dial">
-    <span class="faint">darker</span>
+    <span class="faint">{{ say('skinDial.darker') }}</span>
     <named-slider
       :value="angle"
       :min="-60"
       :max="70"
       :step="1"
-      label="Typology angle"
+      :label="say('skinDial.typologyAngle')"
       @update:value="(v: number) => (skin = skinAt(v, tone))"
     />
-    <span class="faint">lighter, {{ Math.round(angle) }}°</span>
-    <span class="faint">rosy</span>
+    <span class="faint">{{ say('skinDial.lighter', { angle: Math.round(angle) }) }}</span>
+    <span class="faint">{{ say('skinDial.rosy') }}</span>
     <named-slider
       :value="tone"
       :min="-4"
       :max="4"
       :step="0.5"
-      label="Undertone"
+      :label="say('skinDial.undertone')"
       @update:value="(v: number) => (skin = skinAt(angle, v))"
     />
-    <span class="faint">golden</span>
+    <span class="faint">{{ say('skinDial.golden') }}</span>
   </div>
 </template>
 

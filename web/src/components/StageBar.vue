@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed } from 'vue'
 import { LENSES, lensOf } from '../lenses/registry'
 import { VIEWS } from '../lib/shortcuts'
@@ -9,9 +10,9 @@ import { usePlan } from '../stores/plan'
 import SegmentGroup from './SegmentGroup.vue'
 
 const LAYOUTS: { id: Layout; label: string; title: string }[] = [
-  { id: 'both', label: 'Bust + chart', title: 'Bust and skin chart side by side' },
-  { id: 'bust', label: 'Bust', title: 'The bust alone' },
-  { id: 'chart', label: 'Chart', title: 'The skin chart alone' },
+  { id: 'both', label: say('stageBar.bustChart'), title: say('stageBar.bustAndSkinChartSideBy') },
+  { id: 'bust', label: say('stageBar.bust'), title: say('stageBar.theBustAlone') },
+  { id: 'chart', label: say('stageBar.chart'), title: say('stageBar.theSkinChartAlone') },
 ]
 
 const lenses = LENSES.map(({ id, label, key, does }) => {
@@ -30,21 +31,38 @@ const planning = usePlan()
 const distances = computed(() => {
   const own = planning.plan?.setting.viewingDistanceM
   const metres = [...new Set([...(own ? [own] : []), 3, 10, 25])].sort((a, b) => a - b)
-  return metres.map((m) => ({ metres: m, label: m === own ? `from the audience, ${m} m` : `from ${m} m` }))
+  return metres.map((m) => ({
+    metres: m,
+    label: m === own ? say('stageBar.fromTheAudienceM', { m }) : say('stageBar.fromM', { m }),
+  }))
 })
 </script>
 
 <template>
   <div class="stage-bar">
-    <segment-group v-model:value="lens.id" label="Lens" :options="lenses" />
+    <segment-group v-model:value="lens.id" :label="say('stageBar.lens')" :options="lenses" />
     <component :is="tools" v-if="tools" />
     <span class="gap" />
-    <segment-group :value="view.view" label="View" :options="views" @update:value="view.show" />
-    <segment-group v-model:value="view.layout" class="layouts" label="Layout" :options="LAYOUTS" />
+    <segment-group
+      :value="view.view"
+      :label="say('stageBar.view')"
+      :options="views"
+      @update:value="view.show"
+    />
+    <segment-group
+      v-model:value="view.layout"
+      class="layouts"
+      :label="say('stageBar.layout')"
+      :options="LAYOUTS"
+    />
     <label v-if="!coats.before" class="from">
-      <span>seen</span>
-      <select v-model.number="view.seenFromM" aria-label="Seen from" title="From where the bust is seen">
-        <option :value="0">from here</option>
+      <span>{{ say('stageBar.seen') }}</span>
+      <select
+        v-model.number="view.seenFromM"
+        :aria-label="say('stageBar.seenFrom')"
+        :title="say('stageBar.fromWhereTheBustIsSeen')"
+      >
+        <option :value="0">{{ say('stageBar.fromHere') }}</option>
         <option v-for="f in distances" :key="f.metres" :value="f.metres">{{ f.label }}</option>
       </select>
     </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { computed } from 'vue'
 import type { LookVersion } from '../api/client'
 
@@ -51,12 +52,15 @@ function near(event: PointerEvent) {
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="slider"
     tabindex="0"
-    aria-label="Version by minutes"
+    :aria-label="say('tradeCurve.versionByMinutes')"
     :aria-valuenow="chosen ?? 0"
     :aria-valuetext="
       chosen === null
-        ? 'none fits'
-        : `${(curve[chosen]!.atConfidenceSeconds / 60).toFixed(1)} min, ${Math.round(100 * curve[chosen]!.kept)} % kept`
+        ? say('tradeCurve.noneFits')
+        : say('tradeCurve.minKept', {
+            atConfidenceSeconds: (curve[chosen]!.atConfidenceSeconds / 60).toFixed(1),
+            kept: Math.round(100 * curve[chosen]!.kept),
+          })
     "
     @pointerdown="near"
     @pointermove="near"
@@ -72,8 +76,10 @@ function near(event: PointerEvent) {
     <path class="axis" :d="`M${LEFT} 8V${HEIGHT - BOTTOM}H${WIDTH - 8}`" />
     <text x="2" y="15">100 %</text>
     <text x="2" :y="HEIGHT - BOTTOM">0 %</text>
-    <text :x="Math.min(x(slotMinutes), WIDTH - 62)" :y="HEIGHT - 5">slot {{ slotMinutes }} min</text>
-    <text :x="LEFT" :y="HEIGHT - 5">kept</text>
+    <text :x="Math.min(x(slotMinutes), WIDTH - 62)" :y="HEIGHT - 5">
+      {{ say('tradeCurve.slotMin', { slotMinutes }) }}
+    </text>
+    <text :x="LEFT" :y="HEIGHT - 5">{{ say('tradeCurve.kept') }}</text>
     <path class="line" :d="path" />
     <circle
       v-for="(p, k) in points"

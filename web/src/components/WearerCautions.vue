@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NCheckbox } from 'naive-ui'
 import type { WearerCaution } from '../api/client'
 
@@ -6,11 +7,11 @@ import type { WearerCaution } from '../api/client'
 const cautions = defineModel<readonly WearerCaution[]>({ required: true })
 
 const CAUTIONS: { id: WearerCaution; label: string }[] = [
-  { id: 'sensitiveSkin', label: 'Sensitive skin' },
-  { id: 'lenses', label: 'Lenses' },
-  { id: 'glasses', label: 'Glasses' },
-  { id: 'beard', label: 'Beard' },
-  { id: 'child', label: 'Child' },
+  { id: 'sensitiveSkin', label: say('wearerCautions.sensitiveSkin') },
+  { id: 'lenses', label: say('wearerCautions.lenses') },
+  { id: 'glasses', label: say('wearerCautions.glasses') },
+  { id: 'beard', label: say('wearerCautions.beard') },
+  { id: 'child', label: say('wearerCautions.child') },
 ]
 function caution(id: WearerCaution, on: boolean) {
   const others = cautions.value.filter((c) => c !== id)
@@ -19,7 +20,7 @@ function caution(id: WearerCaution, on: boolean) {
 </script>
 
 <template>
-  <h2>To know before painting</h2>
+  <h2>{{ say('wearerCautions.toKnowBeforePainting') }}</h2>
   <div class="cautions">
     <n-checkbox
       v-for="c in CAUTIONS"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LETTERS } from '../api/limits'
 import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, picture } from '../api/client'
@@ -23,13 +25,13 @@ const printing = ref(false)
 const saves = ref(false)
 
 const SHEETS = [
-  { label: 'Step sheet, A4', key: 'A4' },
-  { label: 'Step sheet, Letter', key: 'Letter' },
-  { label: 'Booth sheet, one page, A4', key: 'A4 booth' },
-  { label: 'Booth sheet, one page, Letter', key: 'Letter booth' },
-  { label: 'Look file', key: 'file' },
+  { label: say('workspaceHead.stepSheetA4'), key: 'A4' },
+  { label: say('workspaceHead.stepSheetLetter'), key: 'Letter' },
+  { label: say('workspaceHead.boothSheetOnePageA4'), key: 'A4 booth' },
+  { label: say('workspaceHead.boothSheetOnePageLetter'), key: 'Letter booth' },
+  { label: say('workspaceHead.lookFile'), key: 'file' },
   { type: 'divider', key: 'line' },
-  { label: 'Earlier saves …', key: 'saves' },
+  { label: say('workspaceHead.earlierSaves'), key: 'saves' },
 ]
 
 const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
@@ -69,26 +71,31 @@ async function sheet(key: string) {
     <n-input
       class="name"
       :value="lookDoc.look.name"
-      :maxlength="120"
-      :input-props="{ 'aria-label': 'Name of the look' }"
+      :maxlength="LETTERS.Look.name"
+      :input-props="{ 'aria-label': say('workspaceHead.nameOfTheLook') }"
       @update:value="(v: string) => lookDoc.describe({ name: v }, 'name')"
     />
     <label class="pick">
-      <span class="faint">on</span>
-      <n-select v-model:value="preferences.face" size="small" :options="faceOptions" aria-label="Face" />
+      <span class="faint">{{ say('workspaceHead.on') }}</span>
+      <n-select
+        v-model:value="preferences.face"
+        size="small"
+        :options="faceOptions"
+        :aria-label="say('workspaceHead.face')"
+      />
     </label>
     <label class="pick">
-      <span class="faint">for</span>
+      <span class="faint">{{ say('workspaceHead.for') }}</span>
       <n-select
         v-model:value="preferences.setting"
         size="small"
         :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
-        aria-label="Setting"
+        :aria-label="say('workspaceHead.setting')"
       />
       <n-button
         size="small"
-        title="Slot, light and costume"
-        aria-label="Change the setting"
+        :title="say('workspaceHead.slotLightAndCostume')"
+        :aria-label="say('workspaceHead.changeTheSetting')"
         @click="emit('place')"
         >…</n-button
       >
@@ -99,7 +106,7 @@ async function sheet(key: string) {
       size="small"
       :disabled="!lookDoc.canUndo"
       :title="titled('undo')"
-      aria-label="Undo"
+      :aria-label="say('workspaceHead.undo')"
       @click="lookDoc.undo()"
       >↶</n-button
     >
@@ -107,21 +114,28 @@ async function sheet(key: string) {
       size="small"
       :disabled="!lookDoc.canRedo"
       :title="titled('redo')"
-      aria-label="Redo"
+      :aria-label="say('workspaceHead.redo')"
       @click="lookDoc.redo()"
       >↷</n-button
     >
     <n-button
       class="near"
       size="small"
-      :title="titled('add', 'Add a part')"
-      aria-label="Add a part"
+      :title="titled('add', say('workspaceHead.addAPart'))"
+      :aria-label="say('workspaceHead.addAPart')"
       @click="emit('add')"
-      ><span class="long">Add a part</span><span class="short">+ Part</span></n-button
+      ><span class="long">{{ say('workspaceHead.addAPart') }}</span
+      ><span class="short">{{ say('workspaceHead.part') }}</span></n-button
     >
     <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
-      <n-button class="near" size="small" type="primary" :loading="printing" aria-label="Download"
-        ><span class="long">Download</span><span class="short">Print</span></n-button
+      <n-button
+        class="near"
+        size="small"
+        type="primary"
+        :loading="printing"
+        :aria-label="say('workspaceHead.download')"
+        ><span class="long">{{ say('workspaceHead.download') }}</span
+        ><span class="short">{{ say('workspaceHead.print') }}</span></n-button
       >
     </n-dropdown>
     <saves-panel v-model:show="saves" />

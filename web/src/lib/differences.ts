@@ -1,3 +1,4 @@
+import { say } from '../texts'
 import type { Difference } from '../api/client'
 
 export interface Words {
@@ -11,7 +12,7 @@ interface PartLike {
 
 const NAMES: Record<string, string> = {
   reliefMm: 'relief',
-  wetLifts: 'share that a wet brush lifts',
+  wetLifts: say('differences.shareThatAWetBrushLifts'),
   numbers: '',
   words: '',
 }
@@ -22,7 +23,7 @@ const CAMEL = /^[a-z]+([A-Z][a-z]+)+$/
 const spaced = (name: string) => name.replace(/([A-Z])/g, (l) => ` ${l.toLowerCase()}`).replace(/ mm$/, '')
 
 function valueOf(json: string | null, words: Words): string {
-  if (json === null) return 'as usual'
+  if (json === null) return say('differences.asUsual')
   try {
     return said(JSON.parse(json) as unknown, words)
   } catch {
@@ -46,12 +47,14 @@ function said(value: unknown, words: Words): string {
 /** What differs between two saves of a look, as a painter would say it: "Horns: length 40 → 55". */
 export function differenceWords(difference: Difference, kinds: Record<string, string>, words: Words): string {
   const [first, id, ...rest] = difference.path
-  if (first === 'parts' && id === 'order') return 'The parts lie in another order'
+  if (first === 'parts' && id === 'order') return say('differences.thePartsLieInAnotherOrder')
   if (first === 'parts' && id !== undefined && rest.length === 0) {
     const json = difference.before ?? difference.after
     const kind = json ? (JSON.parse(json) as PartLike).kind : undefined
     const name = kind ? words.kindOf(kind) : spaced(id)
-    return difference.before === null ? `${name} added` : `${name} taken away`
+    return difference.before === null
+      ? say('differences.added', { name })
+      : say('differences.takenAway', { name })
   }
   const [where, path] =
     first === 'parts' && id !== undefined ? [words.kindOf(kinds[id] ?? id), rest] : ['', difference.path]

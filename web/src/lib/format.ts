@@ -1,3 +1,4 @@
+import { say } from '../texts'
 import type { SizeLine } from '../api/client'
 
 export type LengthUnit = 'mm' | 'in'
@@ -18,18 +19,22 @@ function trimmed(value: number, digits: number): string {
 /** A size with its unit, in millimetres or inches. */
 export function size(line: SizeLine, unit: LengthUnit): string {
   if (line.unit === 'mm') {
-    return unit === 'in' ? `${trimmed(line.value / MM_PER_INCH, 2)} in` : `${trimmed(line.value, 1)} mm`
+    return unit === 'in'
+      ? say('format.in', { mM_PER_INCH: trimmed(line.value / MM_PER_INCH, 2) })
+      : `${trimmed(line.value, 1)} mm`
   }
   if (line.unit === 'cm²') {
     const area = unit === 'in' ? line.value / CM2_PER_SQUARE_INCH : line.value
-    return `${trimmed(area, area >= 100 ? 0 : 1)} ${unit === 'in' ? 'sq in' : 'cm²'}`
+    return `${trimmed(area, area >= 100 ? 0 : 1)} ${unit === 'in' ? say('format.sqIn') : 'cm²'}`
   }
   return line.unit === '' ? trimmed(line.value, 0) : `${trimmed(line.value, 1)} ${line.unit}`
 }
 
 /** A length with its unit, whatever it is of. */
 export function length(mm: number, unit: LengthUnit): string {
-  return unit === 'in' ? `${(mm / MM_PER_INCH).toFixed(2)} in` : `${mm.toFixed(1)} mm`
+  return unit === 'in'
+    ? say('format.in', { mM_PER_INCH: (mm / MM_PER_INCH).toFixed(2) })
+    : `${mm.toFixed(1)} mm`
 }
 
 export function sentence(words: string): string {

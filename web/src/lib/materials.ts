@@ -1,14 +1,15 @@
+import { say } from '../texts'
 import type { PaintOnSkin } from '../api/client'
 
 /** The painter's words for what a paint is made of. */
 export const MATERIALS: Record<PaintOnSkin['material'], string> = {
-  waterCake: 'water cake',
-  splitCake: 'split cake',
+  waterCake: say('materials.waterCake'),
+  splitCake: say('materials.splitCake'),
   cream: 'cream',
-  powder: 'pressed powder',
+  powder: say('materials.pressedPowder'),
   pencil: 'pencil',
   metallic: 'metallic',
-  pigment: 'loose pigment',
+  pigment: say('materials.loosePigment'),
   gel: 'gel',
   glitter: 'glitter',
   leaf: 'leaf',

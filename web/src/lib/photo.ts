@@ -1,3 +1,4 @@
+import { say } from '../texts'
 /** Photos a painter takes of a card or of skin: read and averaged in the browser, never sent anywhere. */
 
 export const MOST_BYTES = 30_000_000
@@ -8,13 +9,13 @@ const PATCH = 5
 export async function readPhoto(file: File): Promise<HTMLCanvasElement> {
   if (file.size > MOST_BYTES)
     throw new Error(
-      `The photo has ${Math.round(file.size / 1e6)} MB; ${MOST_BYTES / 1e6} MB is the most. Save it smaller, as a JPEG or PNG.`,
+      say('photo.thePhotoHasMbMbIs', { e6: Math.round(file.size / 1e6), e62: MOST_BYTES / 1e6 }),
     )
   let picture: ImageBitmap
   try {
     picture = await createImageBitmap(file)
   } catch {
-    throw new Error(`${file.name} is no photo that this browser can read. Choose a JPEG or PNG.`)
+    throw new Error(say('photo.isNoPhotoThatThisBrowser', { name: file.name }))
   }
   const scale = Math.min(1, MOST_SIDE / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')

@@ -1,3 +1,4 @@
+import { say } from '../texts'
 /** Every key of the workspace, once: it feeds the keys themselves, the help and the titles of buttons. */
 export interface Shortcut {
   id: string
@@ -15,37 +16,37 @@ export interface Shortcut {
 }
 
 export const VIEWS = [
-  { view: 'front', label: 'Front', key: '1' },
-  { view: 'left', label: '¾ left', key: '2' },
-  { view: 'right', label: '¾ right', key: '3' },
-  { view: 'leftSide', label: 'Left', key: '4' },
-  { view: 'rightSide', label: 'Right', key: '5' },
+  { view: 'front', label: say('shortcuts.front'), key: '1' },
+  { view: 'left', label: say('shortcuts.n34Left'), key: '2' },
+  { view: 'right', label: say('shortcuts.n34Right'), key: '3' },
+  { view: 'leftSide', label: say('shortcuts.left'), key: '4' },
+  { view: 'rightSide', label: say('shortcuts.right'), key: '5' },
 ] as const
 
 export const SHORTCUTS = [
   {
     id: 'view',
     shown: '1 to 5',
-    does: 'Bust from the front, three-quarter left and right, left and right side',
+    does: say('shortcuts.bustFromTheFrontThreeQuarter'),
     keys: ['1', '2', '3', '4', '5'],
   },
-  { id: 'turn', shown: '[ · ]', does: 'Turn the bust', keys: ['[', ']'] },
+  { id: 'turn', shown: '[ · ]', does: say('shortcuts.turnTheBust'), keys: ['[', ']'] },
   {
     id: 'arrows',
     shown: '← →',
-    does: 'Go from step to step. With the bust clicked: turn it, or move the selected part by 1 mm, with Shift by 5 mm, also ↑ ↓',
+    does: say('shortcuts.goFromStepToStepWith'),
     keys: ['arrowleft', 'arrowright', 'arrowup', 'arrowdown'],
   },
-  { id: 'tape', shown: 'T', does: 'Tape between two places, in the Map lens', keys: ['t'] },
-  { id: 'add', shown: 'A', does: 'Add a part: type a few letters, Enter takes the first', keys: ['a'] },
-  { id: 'remove', shown: 'Delete', does: 'Remove the selected part', keys: ['delete'] },
-  { id: 'redo', shown: 'Ctrl Y', does: 'Redo', keys: ['y'], command: true },
-  { id: 'redo', shown: 'Ctrl Shift Z', does: 'Redo', keys: ['z'], command: true, shift: true },
-  { id: 'undo', shown: 'Ctrl Z', does: 'Undo', keys: ['z'], command: true },
-  { id: 'save', shown: 'Ctrl S', does: 'Save now', keys: ['s'], command: true, typing: true },
-  { id: 'finished', shown: 'F', does: 'Show the finished face', keys: ['f'] },
-  { id: 'letGo', shown: 'Esc', does: 'Let go of the selection', keys: ['escape'] },
-  { id: 'help', shown: '?', does: 'This help', keys: ['?'] },
+  { id: 'tape', shown: 'T', does: say('shortcuts.tapeBetweenTwoPlacesInThe'), keys: ['t'] },
+  { id: 'add', shown: 'A', does: say('shortcuts.addAPartTypeAFew'), keys: ['a'] },
+  { id: 'remove', shown: 'Delete', does: say('shortcuts.removeTheSelectedPart'), keys: ['delete'] },
+  { id: 'redo', shown: 'Ctrl Y', does: say('shortcuts.redo'), keys: ['y'], command: true },
+  { id: 'redo', shown: 'Ctrl Shift Z', does: say('shortcuts.redo'), keys: ['z'], command: true, shift: true },
+  { id: 'undo', shown: 'Ctrl Z', does: say('shortcuts.undo'), keys: ['z'], command: true },
+  { id: 'save', shown: 'Ctrl S', does: say('shortcuts.saveNow'), keys: ['s'], command: true, typing: true },
+  { id: 'finished', shown: 'F', does: say('shortcuts.showTheFinishedFace'), keys: ['f'] },
+  { id: 'letGo', shown: 'Esc', does: say('shortcuts.letGoOfTheSelection'), keys: ['escape'] },
+  { id: 'help', shown: '?', does: say('shortcuts.thisHelp'), keys: ['?'] },
 ] as const satisfies readonly Shortcut[]
 
 export type ShortcutId = (typeof SHORTCUTS)[number]['id']

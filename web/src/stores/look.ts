@@ -1,3 +1,4 @@
+import { say } from '../texts'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, type Look, type Part } from '../api/client'
@@ -58,7 +59,7 @@ export const useLook = defineStore('look', () => {
 
   /** After a conflict: keep the own change under a new name. */
   async function saveAsCopy(): Promise<string> {
-    const copy = await api.addLook({ ...look.value, name: `${look.value.name} (copy)` })
+    const copy = await api.addLook({ ...look.value, name: say('look.copy', { name: look.value.name }) })
     dropDraft(id.value)
     return copy.id
   }

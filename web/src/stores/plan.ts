@@ -1,6 +1,7 @@
 import { useObjectUrl } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
+import { LIMITS } from '../api/limits'
 import { api, type Body, type Plan } from '../api/client'
 import { useLatest } from '../lib/latest'
 import { useCatalogue } from './catalogue'
@@ -12,7 +13,6 @@ const STRIP_AFTER_MS = 250
 const PAINT_PIXELS = 1024
 // Coarse while a handle moves, so that the bust follows the hand.
 const DRAGGED_PIXELS = 448
-const MOST_MOVED_MM = 80
 
 /** The plan of the look in hand, on this face, with this kit, in this setting; and the pictures drawn from it. */
 export const usePlan = defineStore('plan', () => {
@@ -175,7 +175,8 @@ export const usePlan = defineStore('plan', () => {
     const part = document.look.parts.find((p) => p.id === partId)
     if (!part || !plan.value?.parts.find((p) => p.id === partId)?.movable) return
     const outwards = part.sides === 'right' ? -1 : 1
-    const within = (mm: number) => Math.max(-MOST_MOVED_MM, Math.min(MOST_MOVED_MM, Math.round(mm * 10) / 10))
+    const within = (mm: number) =>
+      Math.max(LIMITS.Move.upMm.min, Math.min(LIMITS.Move.upMm.max, Math.round(mm * 10) / 10))
     const moved = {
       outMm: within((part.moved?.outMm ?? 0) + outwards * leftMm),
       upMm: within((part.moved?.upMm ?? 0) + upMm),

@@ -1,3 +1,4 @@
+import { say } from '../texts'
 import { useElementSize } from '@vueuse/core'
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
 import { picture } from '../api/client'
@@ -69,7 +70,7 @@ export function useSkin(
         repaint()
         mark()
       } catch {
-        failed.value = 'The body could not be loaded. It is tried again when the face changes.'
+        failed.value = say('useSkin.theBodyCouldNotBeLoaded')
       }
     },
     { immediate: true },

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../texts'
+import { LETTERS } from '../api/limits'
 import { useObjectUrl } from '@vueuse/core'
 import { NButton, NInput, useMessage } from 'naive-ui'
 import { computed, ref, watch, shallowRef } from 'vue'
@@ -98,7 +100,7 @@ async function save() {
   try {
     await api.saveFace(stored.value.id, stored.value.revision, face.value)
     await catalogue.loadFaces()
-    message.success(`${face.value.name} is saved.`)
+    message.success(say('facesView.isSaved', { name: face.value.name }))
   } catch (error) {
     errors.value = (error as ApiProblem).errors ?? {}
     message.error((error as Error).message, { duration: 9000, closable: true })
@@ -112,7 +114,7 @@ async function add() {
     const from = stored.value?.face ?? face.value
     const made = await api.addFace({
       id: '',
-      name: 'New face',
+      name: say('facesView.newFace'),
       measuresMm: { ...(from?.measuresMm ?? {}) },
       skin: from?.skin ?? { l: 62, a: 11, b: 17 },
       cautions: [],
@@ -134,29 +136,43 @@ async function add() {
         <n-input
           v-model:value="face.name"
           class="name"
-          :maxlength="120"
-          :input-props="{ 'aria-label': 'Name of the face' }"
+          :maxlength="LETTERS.Face.name"
+          :input-props="{ 'aria-label': say('facesView.nameOfTheFace') }"
         />
-        <n-button type="primary" :disabled="!changed" :loading="saving" @click="save">Save</n-button>
-        <span :class="changed ? 'warning' : 'good'">{{ changed ? 'Not saved yet' : 'Saved' }}</span>
+        <n-button type="primary" :disabled="!changed" :loading="saving" @click="save">{{
+          say('facesView.save')
+        }}</n-button>
+        <span :class="changed ? 'warning' : 'good'">{{
+          changed ? say('facesView.notSavedYet') : say('facesView.saved')
+        }}</span>
       </header>
 
       <div class="columns">
         <face-measures v-model="measures" :estimate="estimate" :errors="errors" :notes="notes" />
 
         <div class="person">
-          <img v-if="preview" :src="preview" alt="The body with these measures" width="320" height="360" />
+          <img
+            v-if="preview"
+            :src="preview"
+            :alt="say('facesView.theBodyWithTheseMeasures')"
+            width="320"
+            height="360"
+          />
           <p v-if="previewProblem" class="stop" role="alert">{{ previewProblem }}</p>
-          <h2>Skin tone</h2>
+          <h2>{{ say('facesView.skinTone') }}</h2>
           <p class="faint">
-            CIELAB in daylight. Saved as {{ stored.skinClass }}, typology angle
-            {{ stored.typologyAngleDeg }}°.
+            {{
+              say('facesView.cielabInDaylightSavedAsTypology', {
+                skinClass: stored.skinClass,
+                typologyAngleDeg: stored.typologyAngleDeg,
+              })
+            }}
           </p>
           <skin-dial v-model="skin" />
           <div>
             <photo-picker
-              what="the bare skin"
-              label="From a photo with white paper"
+              :what="say('facesView.theBareSkin')"
+              :label="say('facesView.fromAPhotoWithWhitePaper')"
               @picked="(colour) => (skin = colour)"
             />
           </div>
@@ -165,9 +181,9 @@ async function add() {
       </div>
     </section>
     <section v-else class="empty">
-      <h2>No faces yet</h2>
-      <p class="faint">A face holds the measures and skin tone of one person.</p>
-      <n-button type="primary" @click="add">Add the first face</n-button>
+      <h2>{{ say('facesView.noFacesYet') }}</h2>
+      <p class="faint">{{ say('facesView.aFaceHoldsTheMeasuresAnd') }}</p>
+      <n-button type="primary" @click="add">{{ say('facesView.addTheFirstFace') }}</n-button>
     </section>
   </div>
 </template>

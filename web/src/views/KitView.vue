@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton, NSelect, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, picture, type PaintDescription, type PaintOnSkin } from '../api/client'
@@ -62,9 +63,9 @@ const keep = (paint: PaintDescription) =>
   change(
     (all) =>
       all.some((p) => p.id === paint.id) ? all.map((p) => (p.id === paint.id ? paint : p)) : [...all, paint],
-    `${paint.name} is in the kit.`,
+    say('kitView.isInTheKit', { name: paint.name }),
   )
-const drop = (id: string) => change((all) => all.filter((p) => p.id !== id), 'It is out of the kit.')
+const drop = (id: string) => change((all) => all.filter((p) => p.id !== id), say('kitView.itIsOutOfTheKit'))
 
 /** Replaces the paints of the kit by those of a table, as a new revision; the old one stays in the history. */
 async function read() {
@@ -72,12 +73,11 @@ async function read() {
   const kit = catalogue.kit
   if (!chosen || !kit) return
   try {
-    if (chosen.size > 2_000_000)
-      throw new Error('The table is larger than 2 MB; a kit is a small file. Check that this is one.')
+    if (chosen.size > 2_000_000) throw new Error(say('kitView.tableTooLarge'))
     const read = await api.readKitCsv(await chosen.text())
     await api.saveKit(kit.id, kit.revision, { id: kit.id, name: kit.name, paints: read })
     await catalogue.loadKits()
-    message.success(`${read.length} paints are in ${kit.name} now.`)
+    message.success(say('kitView.paintsAreInNow', { read: read.length, name: kit.name }))
   } catch (error) {
     message.error((error as Error).message, { duration: 10000, closable: true })
   } finally {
@@ -89,23 +89,33 @@ async function read() {
 <template>
   <div class="kit">
     <header>
-      <h1>Kit</h1>
-      <n-select v-model:value="preferences.kit" :options="kits" aria-label="Kit" style="width: 220px" />
+      <h1>{{ say('kitView.kit') }}</h1>
+      <n-select
+        v-model:value="preferences.kit"
+        :options="kits"
+        :aria-label="say('kitView.kit')"
+        style="width: 220px"
+      />
       <label>
-        <span class="faint">on the skin of</span>
-        <n-select v-model:value="preferences.face" :options="faces" aria-label="Face" style="width: 200px" />
+        <span class="faint">{{ say('kitView.onTheSkinOf') }}</span>
+        <n-select
+          v-model:value="preferences.face"
+          :options="faces"
+          :aria-label="say('kitView.face')"
+          style="width: 200px"
+        />
       </label>
       <span class="gap" />
-      <a class="link" :href="picture.kitTable(preferences.kit)" download>Table (CSV)</a>
-      <a class="link" :href="picture.kitPalette(preferences.kit)" download>Palette (GPL)</a>
-      <n-button @click="file?.click()">Read a table</n-button>
-      <n-button type="primary" @click="edit(null)">Add a paint</n-button>
+      <a class="link" :href="picture.kitTable(preferences.kit)" download>{{ say('kitView.tableCsv') }}</a>
+      <a class="link" :href="picture.kitPalette(preferences.kit)" download>{{ say('kitView.paletteGpl') }}</a>
+      <n-button @click="file?.click()">{{ say('kitView.readATable') }}</n-button>
+      <n-button type="primary" @click="edit(null)">{{ say('kitView.addAPaint') }}</n-button>
       <input
         ref="file"
         type="file"
         accept=".csv,text/csv"
         hidden
-        aria-label="Table of paints"
+        :aria-label="say('kitView.tableOfPaints')"
         @change="read"
       />
     </header>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, h, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -21,9 +22,9 @@ const found = computed(() =>
 const file = ref<HTMLInputElement | null>(null)
 
 const MENU = [
-  { label: 'Duplicate', key: 'duplicate' },
-  { label: 'Save as file', key: 'file' },
-  { label: 'Remove', key: 'remove' },
+  { label: say('looksView.duplicate'), key: 'duplicate' },
+  { label: say('looksView.saveAsFile'), key: 'file' },
+  { label: say('looksView.remove'), key: 'remove' },
 ]
 
 async function load() {
@@ -46,7 +47,7 @@ async function attempt(work: () => Promise<void>) {
 const create = () =>
   attempt(async () => {
     const empty: Look = {
-      name: 'New look',
+      name: say('looksView.newLook'),
       notes: '',
       mapping: 'pencil',
       parts: [],
@@ -59,7 +60,7 @@ function choose(key: string, look: LookHead) {
   void attempt(async () => {
     if (key === 'duplicate') {
       const stored = await api.look(look.id)
-      await api.addLook({ ...stored.look, name: `${stored.look.name} (copy)` })
+      await api.addLook({ ...stored.look, name: say('looksView.copy', { name: stored.look.name }) })
       await load()
     } else if (key === 'file') {
       window.location.assign(picture.lookFile(look.id))
@@ -70,8 +71,10 @@ function choose(key: string, look: LookHead) {
       message.info(
         () =>
           h('span', [
-            `${look.name} is removed. `,
-            h(NButton, { size: 'tiny', onClick: () => void putBack(look.id) }, () => 'Put it back'),
+            say('looksView.isRemoved', { name: look.name }),
+            h(NButton, { size: 'tiny', onClick: () => void putBack(look.id) }, () =>
+              say('looksView.putItBack'),
+            ),
           ]),
         { duration: 12000, closable: true },
       )
@@ -103,22 +106,22 @@ onMounted(load)
 <template>
   <div class="looks">
     <header>
-      <h1>Looks</h1>
+      <h1>{{ say('looksView.looks') }}</h1>
       <label class="shown">
-        <span class="faint">shown on</span>
+        <span class="faint">{{ say('looksView.shownOn') }}</span>
         <n-select
           v-model:value="preferences.face"
           :options="catalogue.faces.map((f) => ({ label: f.face.name, value: f.id }))"
-          aria-label="Face the looks are shown on"
+          :aria-label="say('looksView.faceTheLooksAreShownOn')"
           style="width: 210px"
         />
       </label>
       <label class="shown">
-        <span class="faint">for</span>
+        <span class="faint">{{ say('looksView.for') }}</span>
         <n-select
           v-model:value="preferences.setting"
           :options="catalogue.settings.map((s) => ({ label: s.name, value: s.id }))"
-          aria-label="Setting"
+          :aria-label="say('looksView.setting')"
           style="width: 180px"
         />
       </label>
@@ -126,31 +129,33 @@ onMounted(load)
         v-if="(looks?.length ?? 0) > 5 || search"
         v-model:value="search"
         clearable
-        placeholder="Find a look"
-        :input-props="{ 'aria-label': 'Find a look by its name' }"
+        :placeholder="say('looksView.findALook')"
+        :input-props="{ 'aria-label': say('looksView.findALookByItsName') }"
         style="width: 160px"
       />
       <span class="gap" />
       <n-dropdown
         v-if="removed.length > 0"
         trigger="click"
-        :options="removed.map((l) => ({ label: `Put back ${l.name}`, key: l.id }))"
+        :options="removed.map((l) => ({ label: say('looksView.putBack', { name: l.name }), key: l.id }))"
         @select="putBack"
       >
-        <n-button quaternary>Removed ({{ removed.length }})</n-button>
+        <n-button quaternary>{{ say('looksView.removed', { removed: removed.length }) }}</n-button>
       </n-dropdown>
       <input ref="file" type="file" accept=".json,application/json" hidden @change="importFile" />
-      <n-button @click="file?.click()">Open a look file</n-button>
-      <n-button type="primary" @click="create">New look</n-button>
+      <n-button @click="file?.click()">{{ say('looksView.openALookFile') }}</n-button>
+      <n-button type="primary" @click="create">{{ say('looksView.newLook') }}</n-button>
     </header>
 
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div v-else-if="looks && looks.length === 0" class="empty">
-      <h2>No looks yet</h2>
-      <p class="faint">A look is a character: parts hung on anatomy, ready for any face.</p>
-      <n-button type="primary" size="large" @click="create">Make the first look</n-button>
+      <h2>{{ say('looksView.noLooksYet') }}</h2>
+      <p class="faint">{{ say('looksView.aLookIsACharacterParts') }}</p>
+      <n-button type="primary" size="large" @click="create">{{ say('looksView.makeTheFirstLook') }}</n-button>
     </div>
-    <p v-else-if="looks && found.length === 0" class="faint">No look has “{{ search }}” in its name.</p>
+    <p v-else-if="looks && found.length === 0" class="faint">
+      {{ say('looksView.noLookHasInItsName', { search }) }}
+    </p>
     <ul v-else class="gallery">
       <li v-for="look in found" :key="look.id" class="card">
         <router-link :to="`/looks/${look.id}`" class="open">
@@ -165,16 +170,18 @@ onMounted(load)
                 catalogue.face?.revision ?? 0,
               )
             "
-            :alt="`${look.name}, painted`"
+            :alt="say('looksView.painted', { name: look.name })"
             width="320"
             height="360"
           />
           <h2>{{ look.name }}</h2>
         </router-link>
         <div class="foot">
-          <span class="faint">on {{ catalogue.face?.face.name }}</span>
+          <span class="faint">{{ say('looksView.on', { name: catalogue.face?.face.name }) }}</span>
           <n-dropdown trigger="click" :options="MENU" @select="(key: string) => choose(key, look)">
-            <n-button quaternary size="small" :aria-label="`More for ${look.name}`">More</n-button>
+            <n-button quaternary size="small" :aria-label="`More for ${look.name}`">{{
+              say('looksView.more')
+            }}</n-button>
           </n-dropdown>
         </div>
       </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../texts'
 import { useEventListener } from '@vueuse/core'
 import { NButton, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
@@ -155,15 +156,17 @@ useEventListener('beforeunload', warnBeforeClosing)
 <template>
   <div v-if="missing" class="missing">
     <h2>{{ missing }}</h2>
-    <n-button type="primary" @click="router.push('/looks')">All looks</n-button>
+    <n-button type="primary" @click="router.push('/looks')">{{ say('workspaceView.allLooks') }}</n-button>
   </div>
   <div v-else class="workspace">
     <workspace-head @add="choosing = true" @place="placing = true" />
 
     <div v-if="lookDoc.saveState === 'conflict'" class="notice" role="alert">
       <span>{{ lookDoc.saveMessage }}</span>
-      <n-button size="small" @click="lookDoc.takeTheirs()">Load the newest</n-button>
-      <n-button size="small" type="primary" @click="copyMine">Save mine as a copy</n-button>
+      <n-button size="small" @click="lookDoc.takeTheirs()">{{ say('workspaceView.loadTheNewest') }}</n-button>
+      <n-button size="small" type="primary" @click="copyMine">{{
+        say('workspaceView.saveMineAsACopy')
+      }}</n-button>
     </div>
     <div
       v-else-if="lookDoc.saveState === 'offline' || lookDoc.saveState === 'refused'"
@@ -171,7 +174,7 @@ useEventListener('beforeunload', warnBeforeClosing)
       role="alert"
     >
       <span>{{ lookDoc.saveMessage }}</span>
-      <n-button size="small" @click="lookDoc.save()">Try now</n-button>
+      <n-button size="small" @click="lookDoc.save()">{{ say('workspaceView.tryNow') }}</n-button>
     </div>
 
     <stage-bar />
@@ -179,13 +182,18 @@ useEventListener('beforeunload', warnBeforeClosing)
       <bust-panel ref="bust" v-model:pointed="pointed" :quiet="menu !== null" @point="(at) => (menu = at)">
         <p v-if="planning.problem" class="problem" role="alert">{{ planning.problem }}</p>
         <p v-else-if="planning.shownSteps !== null" class="shown">
-          after step {{ planning.shownSteps }} of {{ planning.plan?.steps.length }}
-          <button @click="planning.shownSteps = null">show finished</button>
+          {{
+            say('workspaceView.afterStepOf', {
+              shownSteps: planning.shownSteps,
+              steps: planning.plan?.steps.length,
+            })
+          }}
+          <button @click="planning.shownSteps = null">{{ say('workspaceView.showFinished') }}</button>
         </p>
       </bust-panel>
       <compare-panel v-if="mapping.compared" class="flat" />
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
-      <aside class="side" aria-label="Inspector">
+      <aside class="side" :aria-label="say('workspaceView.inspector')">
         <component :is="inspector" v-if="inspector" />
         <part-inspector v-else-if="lookDoc.part" :part="lookDoc.part" />
         <look-inspector v-else />

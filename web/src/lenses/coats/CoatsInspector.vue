@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { NButton, NCheckbox, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type FewestPaints, type LostPair } from '../../api/client'
@@ -16,8 +17,8 @@ const searching = ref(false)
 const deltaE = ref(4)
 
 const lamps = computed(() => [
-  { label: 'daylight', value: '' },
-  { label: `${catalogue.setting?.name ?? 'the setting'}`, value: 'setting' },
+  { label: say('coatsInspector.daylight'), value: '' },
+  { label: `${catalogue.setting?.name ?? say('coatsInspector.theSetting')}`, value: 'setting' },
   ...catalogue.lamps.map((l) => ({ label: l.name, value: l.id })),
 ])
 const laid = computed(() =>
@@ -26,9 +27,9 @@ const laid = computed(() =>
   ),
 )
 const NEARNESS = [
-  { label: 'hardly seen', value: 2 },
-  { label: 'small', value: 4 },
-  { label: 'plain', value: 8 },
+  { label: say('coatsInspector.hardlySeen'), value: 2 },
+  { label: say('coatsInspector.small'), value: 4 },
+  { label: say('coatsInspector.plain'), value: 8 },
 ]
 
 watch(
@@ -60,43 +61,48 @@ async function search() {
 <template>
   <div class="inspector">
     <header>
-      <h2>Coats</h2>
-      <p class="faint">Click a place to see what lies there, from the skin up.</p>
+      <h2>{{ say('coatsInspector.coats') }}</h2>
+      <p class="faint">{{ say('coatsInspector.clickAPlaceToSeeWhat') }}</p>
     </header>
 
     <div class="line">
-      <span class="faint">Seen in</span>
+      <span class="faint">{{ say('coatsInspector.seenIn') }}</span>
       <n-select
         v-model:value="planning.lamp"
         size="small"
         :options="lamps"
-        aria-label="Light"
+        :aria-label="say('coatsInspector.light')"
         style="width: 190px"
       />
     </div>
 
-    <n-checkbox v-model:checked="coats.showHiding">how well the base hides the skin</n-checkbox>
+    <n-checkbox v-model:checked="coats.showHiding">{{
+      say('coatsInspector.howWellTheBaseHidesThe')
+    }}</n-checkbox>
     <p v-if="coats.showHiding" class="faint">
-      Green: the skin is hidden (under 2 ΔE00). Amber: it shines through a little. Red: too thin, another coat
-      or a cast.
+      {{ say('coatsInspector.greenTheSkinIsHiddenUnder') }}
     </p>
 
     <section v-if="coats.core" class="group">
-      <h3>Core at {{ coats.zone }}</h3>
-      <ol class="core" aria-label="Layers from the top down">
+      <h3>{{ say('coatsInspector.coreAt', { zone: coats.zone }) }}</h3>
+      <ol class="core" :aria-label="say('coatsInspector.layersFromTheTopDown')">
         <li v-for="(layer, k) in [...coats.core].reverse()" :key="k">
-          <span class="swatch" :style="{ background: layer.colour }" title="by day" />
-          <span class="swatch" :style="{ background: layer.underLight }" title="under this light" />
+          <span class="swatch" :style="{ background: layer.colour }" :title="say('coatsInspector.byDay')" />
+          <span
+            class="swatch"
+            :style="{ background: layer.underLight }"
+            :title="say('coatsInspector.underThisLight')"
+          />
           <span>
-            {{ layer.part ? `${layer.part}: ${layer.coat.toLowerCase()}` : 'Bare skin' }}
-            <span v-if="layer.paint" class="faint"
-              >{{ layer.paint }}, {{ layer.filmUm }} µm dry, {{ layer.laid }}</span
-            >
+            {{ layer.part ? `${layer.part}: ${layer.coat.toLowerCase()}` : say('coatsInspector.bareSkin') }}
+            <span v-if="layer.paint" class="faint">{{
+              say('coatsInspector.mDry', { paint: layer.paint, filmUm: layer.filmUm, laid: layer.laid })
+            }}</span>
           </span>
         </li>
       </ol>
-      <p class="faint">Left by day, right in this light; each as seen when it was the last.</p>
-      <div class="everywhere" role="list" aria-label="The finished place under every lamp">
+      <p class="faint">{{ say('coatsInspector.leftByDayRightInThis') }}</p>
+      <div class="everywhere" role="list" :aria-label="say('coatsInspector.theFinishedPlaceUnderEveryLamp')">
         <span
           v-for="(colour, k) in coats.core[coats.core.length - 1]!.everywhere"
           :key="k"
@@ -107,38 +113,52 @@ async function search() {
           :aria-label="catalogue.lamps[k]?.name"
         />
       </div>
-      <p class="faint">Finished, under every lamp of the list from daylight on.</p>
+      <p class="faint">{{ say('coatsInspector.finishedUnderEveryLampOfThe') }}</p>
     </section>
 
     <section class="group">
-      <h3>Before and after</h3>
+      <h3>{{ say('coatsInspector.beforeAndAfter') }}</h3>
       <n-select
         v-model:value="coats.compared"
         size="small"
         clearable
-        placeholder="Choose a coat"
+        :placeholder="say('coatsInspector.chooseACoat')"
         :options="laid"
-        aria-label="Coat to compare before and after"
+        :aria-label="say('coatsInspector.coatToCompareBeforeAndAfter')"
       />
-      <p v-if="coats.compared !== null" class="faint">Drag the line over the bust.</p>
+      <p v-if="coats.compared !== null" class="faint">{{ say('coatsInspector.dragTheLineOverTheBust') }}</p>
     </section>
 
     <section class="group">
-      <h3>Lost colours</h3>
-      <p v-if="lost && lost.length === 0" class="good">Every neighbour stays apart in this light.</p>
+      <h3>{{ say('coatsInspector.lostColours') }}</h3>
+      <p v-if="lost && lost.length === 0" class="good">
+        {{ say('coatsInspector.everyNeighbourStaysApartInThis') }}
+      </p>
       <ul class="pairs">
         <li v-for="(pair, k) in lost ?? []" :key="k">
           <span class="swatch" :style="{ background: pair.colourA }" />
           <span class="swatch" :style="{ background: pair.colourB }" />
           <span>
-            {{ pair.partA }}: {{ pair.coatA.toLowerCase() }} and {{ pair.partB }}:
-            {{ pair.coatB.toLowerCase() }}
+            {{
+              say('coatsInspector.and', {
+                partA: pair.partA,
+                toLowerCase: pair.coatA.toLowerCase(),
+                partB: pair.partB,
+                toLowerCase2: pair.coatB.toLowerCase(),
+              })
+            }}
             <span class="faint">
-              differ by {{ pair.deltaEDay }} ΔE00 in daylight, by {{ pair.deltaELight }} here.
               {{
-                pair.better
-                  ? `${pair.better} would stay apart (${pair.deltaEBetter}).`
-                  : 'No paint of the kit near it stays apart.'
+                say('coatsInspector.differBye00InDaylightBy', {
+                  deltaEDay: pair.deltaEDay,
+                  deltaELight: pair.deltaELight,
+                  apart: pair.better
+                    ? say('coatsInspector.wouldStayApart', {
+                        better: pair.better,
+                        deltaEBetter: pair.deltaEBetter,
+                      })
+                    : say('coatsInspector.noPaintOfTheKitNear'),
+                })
               }}
             </span>
           </span>
@@ -147,24 +167,30 @@ async function search() {
     </section>
 
     <section class="group">
-      <h3>Fewest paints</h3>
+      <h3>{{ say('coatsInspector.fewestPaints') }}</h3>
       <div class="line">
         <n-select
           v-model:value="deltaE"
           size="small"
           :options="NEARNESS"
-          aria-label="Difference allowed"
+          :aria-label="say('coatsInspector.differenceAllowed')"
           style="width: 124px"
         />
-        <span class="faint">difference, {{ deltaE }} ΔE00</span>
-        <n-button size="small" :loading="searching" @click="search">Search</n-button>
+        <span class="faint">{{ say('coatsInspector.differencee00', { deltaE }) }}</span>
+        <n-button size="small" :loading="searching" @click="search">{{
+          say('coatsInspector.search')
+        }}</n-button>
       </div>
       <p v-if="fewestProblem" class="stop" role="alert">{{ fewestProblem }}</p>
       <template v-if="fewest">
         <p>
-          <b>{{ fewest.paints.length }} paints</b> make the whole look{{
-            fewest.proven ? '; no fewer can' : ''
-          }}: {{ fewest.paints.join(', ') }}.
+          <b>{{ say('coatsInspector.paints', { paints: fewest.paints.length }) }}</b>
+          {{
+            say('coatsInspector.makeTheWholeLook', {
+              can: fewest.proven ? say('coatsInspector.noFewerCan') : '',
+              paints: fewest.paints.join(', '),
+            })
+          }}
         </p>
         <ul class="pairs">
           <li v-for="c in fewest.colours.filter((one) => one.now.deltaE > 0.05)" :key="c.use">
@@ -173,8 +199,12 @@ async function search() {
             <span>
               {{ c.use }}
               <span class="faint">
-                {{ c.now.shares.map((s) => `${s.parts} ${s.name}`).join(' : ') }}, off by
-                {{ c.now.deltaE }} ΔE00
+                {{
+                  say('coatsInspector.offBye00', {
+                    name: c.now.shares.map((s) => `${s.parts} ${s.name}`).join(' : '),
+                    deltaE: c.now.deltaE,
+                  })
+                }}
               </span>
             </span>
           </li>

@@ -1,12 +1,13 @@
+import { say } from '../../texts'
 import type { LensEntry } from '../lens'
 import CoatsInspector from './CoatsInspector.vue'
 import CoreMark from './CoreMark.vue'
 
 export default {
   id: 'coats',
-  label: 'Coats',
+  label: say('coatsLens.coats'),
   key: 'c',
-  does: 'Coats lens: what lies where, and how it looks in which light',
+  does: say('coatsLens.coatsLensWhatLiesWhereAnd'),
   inspector: CoatsInspector,
   overlay: CoreMark,
 } satisfies LensEntry

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../../texts'
+import { LIMITS } from '../../api/limits'
 import { NButton, NCheckbox, NRadioButton, NRadioGroup, NSelect, NSwitch } from 'naive-ui'
 import { computed } from 'vue'
 import { api, type FormWish } from '../../api/client'
@@ -17,20 +19,20 @@ const selection = useSelection()
 const preferences = usePreferences()
 
 const SCHOOLS: { value: FormWish['with']; label: string }[] = [
-  { value: 'wash', label: 'thin wash' },
-  { value: 'powder', label: 'powder' },
-  { value: 'drySponge', label: 'dry sponge' },
+  { value: 'wash', label: say('formInspector.thinWash') },
+  { value: 'powder', label: say('formInspector.powder') },
+  { value: 'drySponge', label: say('formInspector.drySponge') },
 ]
 const FOLDS = [
-  { label: 'frown', kind: 'furrowedBrow' },
-  { label: 'squint', kind: 'crowsFeet' },
-  { label: 'smile', kind: 'smileLine' },
+  { label: say('formInspector.frown'), kind: 'furrowedBrow' },
+  { label: say('formInspector.squint'), kind: 'crowsFeet' },
+  { label: say('formInspector.smile'), kind: 'smileLine' },
 ]
 const DISTANCES = [
-  { label: 'the mirror, 0.5 m', value: 0.5 },
-  { label: 'the first row, 3 m', value: 3 },
-  { label: 'the middle, 10 m', value: 10 },
-  { label: 'the back row, 25 m', value: 25 },
+  { label: say('formInspector.theMirror05M'), value: 0.5 },
+  { label: say('formInspector.theFirstRow3M'), value: 3 },
+  { label: say('formInspector.theMiddle10M'), value: 10 },
+  { label: say('formInspector.theBackRow25M'), value: 25 },
 ]
 
 const wish = computed(() => form.wish)
@@ -49,42 +51,51 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
 <template>
   <div class="inspector">
     <header>
-      <h2>Form</h2>
-      <p class="faint">What to darken and what to lighten, so that the form reads under this light.</p>
+      <h2>{{ say('formInspector.form') }}</h2>
+      <p class="faint">{{ say('formInspector.whatToDarkenAndWhatTo') }}</p>
     </header>
     <label class="line">
-      <span>Compute shades and lights</span>
-      <n-switch :value="wish !== null" aria-label="Compute shades and lights" @update:value="form.switchOn" />
+      <span>{{ say('formInspector.computeShadesAndLights') }}</span>
+      <n-switch
+        :value="wish !== null"
+        :aria-label="say('formInspector.computeShadesAndLights')"
+        @update:value="form.switchOn"
+      />
     </label>
     <p v-if="form.problem" class="stop" role="alert">{{ form.problem }}</p>
 
     <template v-if="wish">
       <section v-if="form.form" class="group">
         <p>
-          <b class="figure">{{ percent(form.form.readsPainted) }}</b> of the form reads from
-          {{ form.form.distanceM }} m;
-          <span class="faint">{{ percent(form.form.readsBare) }} unpainted.</span>
+          <b class="figure">{{ percent(form.form.readsPainted) }}</b>
+          {{ say('formInspector.ofTheFormReadsFromM', { distanceM: form.form.distanceM }) }}
+          <span class="faint">{{
+            say('formInspector.unpainted', { readsBare: percent(form.form.readsBare) })
+          }}</span>
         </p>
         <figure v-if="form.three">
-          <img :src="form.three" alt="Unpainted, wanted and painted, in the light of the setting" />
-          <figcaption class="faint"><span>unpainted</span><span>wanted</span><span>painted</span></figcaption>
+          <img :src="form.three" :alt="say('formInspector.unpaintedWantedAndPaintedInThe')" />
+          <figcaption class="faint">
+            <span>{{ say('formInspector.unpainted2') }}</span><span>{{ say('formInspector.wanted') }}</span
+            ><span>{{ say('formInspector.painted') }}</span>
+          </figcaption>
         </figure>
         <div class="line">
           <n-radio-group v-model:value="form.view" size="small">
-            <n-radio-button value="right" label="¾ right" />
-            <n-radio-button value="front" label="front" />
-            <n-radio-button value="left" label="¾ left" />
+            <n-radio-button value="right" :label="say('formInspector.n34Right')" />
+            <n-radio-button value="front" :label="say('formInspector.front')" />
+            <n-radio-button value="left" :label="say('formInspector.n34Left')" />
           </n-radio-group>
         </div>
         <div class="line">
-          <span class="faint">Seen from</span>
+          <span class="faint">{{ say('formInspector.seenFrom') }}</span>
           <n-select
             v-model:value="form.distance"
             size="small"
             clearable
-            placeholder="the setting's distance"
+            :placeholder="say('formInspector.theSettingSDistance')"
             :options="DISTANCES"
-            aria-label="Seen from"
+            :aria-label="say('formInspector.seenFrom')"
             style="width: 180px"
           />
         </div>
@@ -92,43 +103,41 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
       </section>
 
       <section class="group">
-        <h3>Lamp that the painting pretends</h3>
+        <h3>{{ say('formInspector.lampThatThePaintingPretends') }}</h3>
         <lamp-pad
           :azimuth="wish.pretended.azimuthDeg"
           :elevation="wish.pretended.elevationDeg"
-          label="Lamp that the painting pretends"
+          :label="say('formInspector.lampThatThePaintingPretends')"
           @update:azimuth="(v) => place({ azimuthDeg: v })"
           @update:elevation="(v) => place({ elevationDeg: v })"
           @drag="(on) => selection.holdLamp(on)"
         />
         <div class="line">
-          <span class="faint">Strength</span>
+          <span class="faint">{{ say('formInspector.strength') }}</span>
           <named-slider
             :value="wish.strength"
-            :min="0"
-            :max="2"
+            v-bind="LIMITS.FormWish.strength"
             :step="0.05"
-            label="Strength"
+            :label="say('formInspector.strength')"
             style="width: 130px"
             @update:value="(v: number) => form.change({ strength: v }, 'strength')"
           />
           <span>{{ Math.round(100 * (wish.strength ?? 1)) }} %</span>
         </div>
         <div class="line">
-          <span class="faint">Lights at most</span>
+          <span class="faint">{{ say('formInspector.lightsAtMost') }}</span>
           <named-slider
             :value="wish.highlightCap"
-            :min="0"
-            :max="40"
+            v-bind="LIMITS.FormWish.highlightCap"
             :step="1"
-            label="Lights at most, L*"
+            :label="say('formInspector.lightsAtMostL')"
             style="width: 130px"
             @update:value="(v: number) => form.change({ highlightCap: v }, 'cap')"
           />
           <span>{{ wish.highlightCap }} L*</span>
         </div>
         <div class="line">
-          <span class="faint">Tones</span>
+          <span class="faint">{{ say('formInspector.tones') }}</span>
           <n-radio-group
             size="small"
             :value="wish.tones"
@@ -153,17 +162,19 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
       <relief-fields :wish="wish" />
 
       <section class="group">
-        <h3>Folds</h3>
+        <h3>{{ say('formInspector.folds') }}</h3>
         <p class="faint">
-          Ask the wearer to frown, squint or smile: the character’s folds go where theirs go.
+          {{ say('formInspector.askTheWearerToFrownSquint') }}
         </p>
         <div class="line">
           <n-button v-for="f in FOLDS" :key="f.kind" size="small" @click="fold(f.kind)">{{
             f.label
           }}</n-button>
         </div>
-        <n-checkbox :checked="wish.folds" @update:checked="(v: boolean) => form.change({ folds: v }, 'folds')"
-          >each fold gets its light side</n-checkbox
+        <n-checkbox
+          :checked="wish.folds"
+          @update:checked="(v: boolean) => form.change({ folds: v }, 'folds')"
+          >{{ say('formInspector.eachFoldGetsItsLightSide') }}</n-checkbox
         >
       </section>
     </template>

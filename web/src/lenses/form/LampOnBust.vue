@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { computed, ref } from 'vue'
 import type { SkinScene } from '../../three/SkinScene'
 import { useForm } from '../../stores/form'
@@ -45,9 +46,9 @@ function release() {
     :class="{ behind: !lamp.near }"
     :style="{ left: `${lamp.x}px`, top: `${lamp.y}px` }"
     tabindex="-1"
-    aria-label="Lamp: drag it round the head"
+    :aria-label="say('lampOnBust.lampDragItRoundTheHead')"
     :title="
-      lamp.near ? 'Drag the lamp round the head' : 'The lamp stands behind; drag it to bring it to the front'
+      lamp.near ? say('lampOnBust.dragTheLampRoundTheHead') : say('lampOnBust.theLampStandsBehindDragIt')
     "
     @pointerdown="press"
     @pointermove="move"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { say } from '../../texts'
+import { LIMITS } from '../../api/limits'
 import { NButton, NInputNumber, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
 import { computed, ref } from 'vue'
 import type { FormWish } from '../../api/client'
@@ -28,28 +30,29 @@ const partsWithHeight = computed(() =>
 
 <template>
   <section class="group">
-    <h3>Relief</h3>
+    <h3>{{ say('reliefFields.relief') }}</h3>
     <div class="line">
-      <span class="faint">On the skin</span>
+      <span class="faint">{{ say('reliefFields.onTheSkin') }}</span>
       <n-radio-group v-model:value="form.showRelief" size="small">
-        <n-radio-button value="" label="no" />
-        <n-radio-button value="shading" label="shading" />
-        <n-radio-button value="heights" label="heights" />
+        <n-radio-button value="" :label="say('reliefFields.no')" />
+        <n-radio-button value="shading" :label="say('reliefFields.shading')" />
+        <n-radio-button value="heights" :label="say('reliefFields.heights')" />
       </n-radio-group>
     </div>
-    <p v-if="form.showRelief === 'heights'" class="faint">Hollows blue, what stands out amber.</p>
+    <p v-if="form.showRelief === 'heights'" class="faint">
+      {{ say('reliefFields.hollowsBlueWhatStandsOutAmber') }}
+    </p>
     <div v-for="p in partsWithHeight" :key="p.part.id" class="line">
       <span class="faint">{{ p.label }}</span>
       <n-input-number
         size="small"
         :value="p.part.reliefMm ?? null"
-        :placeholder="`${p.usual} usual`"
-        :min="-20"
-        :max="20"
+        :placeholder="say('reliefFields.usual', { usual: p.usual })"
+        v-bind="LIMITS.Part.reliefMm"
         :step="0.5"
         :show-button="false"
         clearable
-        :input-props="{ 'aria-label': `${p.label}: height over the skin, mm` }"
+        :input-props="{ 'aria-label': say('reliefFields.heightOverTheSkinMm', { label: p.label }) }"
         style="width: 130px"
         @update:value="(v: number | null) => lookDoc.edit(p.part.id, { reliefMm: v }, 'relief')"
       >
@@ -61,10 +64,9 @@ const partsWithHeight = computed(() =>
       <n-input-number
         size="small"
         :value="z.mm"
-        :min="-20"
-        :max="20"
+        v-bind="LIMITS.ZoneRelief.mm"
         :step="0.5"
-        :input-props="{ 'aria-label': `${z.zone}: height, mm` }"
+        :input-props="{ 'aria-label': say('reliefFields.heightMm', { zone: z.zone }) }"
         style="width: 104px"
         @update:value="(v: number | null) => v !== null && form.setZone(z.zone, z.side, { mm: v })"
       >
@@ -72,7 +74,7 @@ const partsWithHeight = computed(() =>
       </n-input-number>
       <n-button
         size="tiny"
-        :aria-label="`Leave ${z.zone} as it is`"
+        :aria-label="say('reliefFields.leaveAsItIs', { zone: z.zone })"
         @click="form.setZone(z.zone, z.side, null)"
         >×</n-button
       >
@@ -81,9 +83,9 @@ const partsWithHeight = computed(() =>
       v-model:value="zoneToAdd"
       size="small"
       filterable
-      placeholder="Raise or sink a zone"
+      :placeholder="say('reliefFields.raiseOrSinkAZone')"
       :options="zoneOptions"
-      aria-label="Raise or sink a zone"
+      :aria-label="say('reliefFields.raiseOrSinkAZone')"
       @update:value="
         (z: string | null) => {
           if (z) form.setZone(z, 'middle', {})
@@ -92,12 +94,12 @@ const partsWithHeight = computed(() =>
       "
     />
     <div class="line">
-      <span class="faint">Profile</span>
+      <span class="faint">{{ say('reliefFields.profile') }}</span>
       <n-button
         size="small"
         :type="mapping.taping ? 'primary' : 'default'"
         @click="mapping.taping ? mapping.putTapeAway() : (mapping.taping = true)"
-        >{{ mapping.taping ? 'Click two places' : 'Lay a tape' }}</n-button
+        >{{ mapping.taping ? say('reliefFields.clickTwoPlaces') : say('reliefFields.layATape') }}</n-button
       >
     </div>
     <relief-profile v-if="form.profile" :profile="form.profile" />

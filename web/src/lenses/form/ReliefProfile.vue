@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import type { Profile } from '../../api/client'
 
 /** Height over the skin along a tape, mm. */
@@ -6,7 +7,7 @@ defineProps<{ profile: Profile }>()
 </script>
 
 <template>
-  <svg class="profile" viewBox="0 0 280 70" role="img" aria-label="Height along the tape">
+  <svg class="profile" viewBox="0 0 280 70" role="img" :aria-label="say('reliefProfile.heightAlongTheTape')">
     <path d="M0 35h280" />
     <polyline
       :points="
@@ -18,10 +19,18 @@ defineProps<{ profile: Profile }>()
           .join(' ')
       "
     />
-    <text x="2" y="12">{{ Math.max(...profile.heightMm).toFixed(1) }} mm up</text>
-    <text x="2" y="66">{{ Math.abs(Math.min(...profile.heightMm)).toFixed(1) }} mm down</text>
+    <text x="2" y="12">
+      {{ say('reliefProfile.mmUp', { heightMm: Math.max(...profile.heightMm).toFixed(1) }) }}
+    </text>
+    <text x="2" y="66">
+      {{ say('reliefProfile.mmDown', { heightMm: Math.abs(Math.min(...profile.heightMm)).toFixed(1) }) }}
+    </text>
     <text x="278" y="66" text-anchor="end">
-      {{ Math.round(profile.alongMm[profile.alongMm.length - 1] ?? 0) }} mm of tape
+      {{
+        say('reliefProfile.mmOfTape', {
+          alongMm: Math.round(profile.alongMm[profile.alongMm.length - 1] ?? 0),
+        })
+      }}
     </text>
   </svg>
 </template>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import type { Form } from '../../api/client'
 
 /** The tones of the map, lightest first, and where each lies. */
 defineProps<{ form: Form }>()
 
-const sideWord = { left: ', left', right: ', right', middle: '' }
+const sideWord = { left: say('toneList.left'), right: say('toneList.right'), middle: '' }
 </script>
 
 <template>
   <section class="group">
-    <h3>Tones and places</h3>
+    <h3>{{ say('toneList.tonesAndPlaces') }}</h3>
     <ul class="tones">
       <li v-for="t in form.tones" :key="t.number">
         <span class="number" :class="{ light: t.isLight }">{{ t.number }}</span>
@@ -19,12 +20,12 @@ const sideWord = { left: ', left', right: ', right', middle: '' }
         </span>
       </li>
     </ul>
-    <p class="faint">The base is tone {{ form.baseNumber }}; 1 is the lightest.</p>
+    <p class="faint">{{ say('toneList.theBaseIsTone1Is', { baseNumber: form.baseNumber }) }}</p>
     <table>
       <tbody>
         <tr v-for="(p, k) in form.places" :key="k">
           <td>{{ p.zone }}{{ sideWord[p.side] }}</td>
-          <td>tone {{ p.tone }}</td>
+          <td>{{ say('toneList.tone', { tone: p.tone }) }}</td>
           <td class="figure">{{ p.areaCm2 }} cm²</td>
         </tr>
       </tbody>

@@ -1,12 +1,13 @@
+import { say } from '../../texts'
 import type { LensEntry } from '../lens'
 import FormInspector from './FormInspector.vue'
 import LampOnBust from './LampOnBust.vue'
 
 export default {
   id: 'form',
-  label: 'Form',
+  label: say('formLens.form'),
   key: 'o',
-  does: 'Form lens: what to darken and lighten so that the form reads',
+  does: say('formLens.formLensWhatToDarkenAnd'),
   inspector: FormInspector,
   onBust: LampOnBust,
 } satisfies LensEntry

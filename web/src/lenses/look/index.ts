@@ -1,8 +1,9 @@
+import { say } from '../../texts'
 import type { LensEntry } from '../lens'
 
 export default {
   id: 'look',
-  label: 'Paint',
+  label: say('lookLens.paint'),
   key: 'p',
-  does: 'Paint lens: the painted face and its parts',
+  does: say('lookLens.paintLensThePaintedFaceAnd'),
 } satisfies LensEntry

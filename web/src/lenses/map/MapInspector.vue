@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api } from '../../api/client'
@@ -35,14 +36,16 @@ const differing = computed(() =>
   ),
 )
 const others = computed(() => [
-  { label: 'nobody', value: '' },
+  { label: say('mapInspector.nobody'), value: '' },
   ...catalogue.faces
     .filter((f) => f.id !== preferences.face)
     .map((f) => ({ label: f.face.name, value: f.id })),
 ])
 
 function length(mm: number) {
-  return preferences.unit === 'in' ? `${(mm / MM_PER_INCH).toFixed(2)} in` : `${Math.round(mm)} mm`
+  return preferences.unit === 'in'
+    ? say('mapInspector.in', { mM_PER_INCH: (mm / MM_PER_INCH).toFixed(2) })
+    : `${Math.round(mm)} mm`
 }
 
 function signed(mm: number, more: string, less: string) {
@@ -73,22 +76,21 @@ function templates(format: 'pdf' | 'svg') {
 <template>
   <div class="inspector">
     <header>
-      <h2>{{ planning.planPart ? `Map: ${planning.planPart.label}` : 'Onto the skin' }}</h2>
+      <h2>{{ planning.planPart ? `Map: ${planning.planPart.label}` : say('mapInspector.ontoTheSkin') }}</h2>
       <p v-if="mapping.dots" class="faint">
-        {{ count }} dots in all, {{ mapping.dots.dotsASide }} on the fuller side. Set them, then draw smoothly
-        through.
+        {{ say('mapInspector.dotsInAllOnTheFuller', { count, dotsASide: mapping.dots.dotsASide }) }}
       </p>
     </header>
 
     <section class="group">
       <div class="line">
-        <span class="faint">A line may be off by</span>
+        <span class="faint">{{ say('mapInspector.aLineMayBeOffBy') }}</span>
         <named-slider
           v-model:value="mapping.toleranceMm"
           :min="1"
           :max="5"
           :step="0.5"
-          label="Tolerance of the dots"
+          :label="say('mapInspector.toleranceOfTheDots')"
           style="width: 96px"
         />
         <span class="figure">{{ mapping.toleranceMm }} mm</span>
@@ -96,64 +98,77 @@ function templates(format: 'pdf' | 'svg') {
       <p v-if="mapping.problem" class="stop" role="alert">{{ mapping.problem }}</p>
       <details v-for="(f, n) in figures" :key="n" :open="figures.length <= 2">
         <summary>
-          {{ f.label }}, {{ f.side === 'middle' ? 'across the middle' : `wearer's ${f.side}` }}
-          <span class="faint">{{ f.dots.length }} dots, redrawn within {{ f.errorMm.toFixed(1) }} mm</span>
+          {{ f.label }},
+          {{
+            f.side === 'middle'
+              ? say('mapInspector.acrossTheMiddle')
+              : say('mapInspector.wearerS', { side: f.side })
+          }}
+          <span class="faint">{{
+            say('mapInspector.dotsRedrawnWithinMm', { dots: f.dots.length, errorMm: f.errorMm.toFixed(1) })
+          }}</span>
         </summary>
         <ol>
           <li v-for="d in f.dots" :key="d.number" :value="d.number">
-            <b>{{ length(d.first.mm) }}</b> from the {{ d.first.words }},
-            <b>{{ length(d.second.mm) }}</b> from the {{ d.second.words }}, {{ d.where }}
+            <b>{{ length(d.first.mm) }}</b> {{ say('mapInspector.fromThe', { words: d.first.words }) }}
+            <b>{{ length(d.second.mm) }}</b>
+            {{ say('mapInspector.fromThe2', { words: d.second.words, where: d.where }) }}
           </li>
         </ol>
       </details>
       <p v-if="mapping.dots && figures.length === 0" class="faint">
-        Nothing here needs dots; place it by eye.
+        {{ say('mapInspector.nothingHereNeedsDotsPlaceIt') }}
       </p>
     </section>
 
     <section class="group">
-      <h3>Print</h3>
+      <h3>{{ say('mapInspector.print') }}</h3>
       <div class="line">
-        <span class="faint">Card round the figure</span>
+        <span class="faint">{{ say('mapInspector.cardRoundTheFigure') }}</span>
         <n-input-number
           v-model:value="allowanceMm"
           size="small"
           :min="0"
           :max="30"
           :show-button="false"
-          :input-props="{ 'aria-label': 'Card left round the figure, mm' }"
+          :input-props="{ 'aria-label': say('mapInspector.cardLeftRoundTheFigureMm') }"
           style="width: 92px"
         >
           <template #suffix>mm</template>
         </n-input-number>
       </div>
       <div class="line">
-        <n-checkbox v-model:checked="turned">turned copy for the other side</n-checkbox>
+        <n-checkbox v-model:checked="turned">{{ say('mapInspector.turnedCopyForTheOtherSide') }}</n-checkbox>
         <n-radio-group v-model:value="paper" size="small">
-          <n-radio-button value="A4" label="A4" />
-          <n-radio-button value="Letter" label="Letter" />
+          <n-radio-button value="A4" :label="say('mapInspector.a4')" />
+          <n-radio-button value="Letter" :label="say('mapInspector.letter')" />
         </n-radio-group>
       </div>
       <div class="buttons">
-        <n-button size="small" type="primary" :loading="busy === 'templates'" @click="templates('pdf')"
-          >Templates, PDF</n-button
-        >
-        <n-button size="small" @click="templates('svg')">SVG for a cutter</n-button>
+        <n-button size="small" type="primary" :loading="busy === 'templates'" @click="templates('pdf')">{{
+          say('mapInspector.templatesPdf')
+        }}</n-button>
+        <n-button size="small" @click="templates('svg')">{{ say('mapInspector.svgForACutter') }}</n-button>
         <n-button
           size="small"
           :loading="busy === 'pencil-map'"
           @click="fetchFile('pencil-map', () => api.pencilMap(planning.request, mapping.toleranceMm), 'png')"
-          >Pencil map</n-button
+          >{{ say('mapInspector.pencilMap') }}</n-button
         >
       </div>
       <p class="faint">
-        {{ selection.selected ? 'Only the selected part.' : 'All parts with outlines.' }} True size; measure
-        the printed bar.
+        {{
+          say('mapInspector.trueSizeMeasureThePrintedBar', {
+            outlines: selection.selected
+              ? say('mapInspector.onlyTheSelectedPart')
+              : say('mapInspector.allPartsWithOutlines'),
+          })
+        }}
       </p>
     </section>
 
     <section v-if="!selection.selected && differing.length" class="group">
-      <h3>Left against right</h3>
+      <h3>{{ say('mapInspector.leftAgainstRight') }}</h3>
       <ul class="sizes">
         <li v-for="d in differing" :key="d.id">
           <span>{{ d.label }}</span>
@@ -162,7 +177,7 @@ function templates(format: 'pdf' | 'svg') {
               [
                 d.leftCm2 + d.rightCm2 > 0 ? `${d.leftCm2.toFixed(1)} : ${d.rightCm2.toFixed(1)} cm²` : '',
                 signed(d.higherMm, 'higher', 'lower'),
-                signed(d.fartherOutMm, 'farther out', 'farther in'),
+                signed(d.fartherOutMm, say('mapInspector.fartherOut'), say('mapInspector.fartherIn')),
               ]
                 .filter(Boolean)
                 .join(' · ') || 'alike'
@@ -173,19 +188,21 @@ function templates(format: 'pdf' | 'svg') {
     </section>
 
     <section class="group">
-      <h3>Show</h3>
-      <n-checkbox v-model:checked="mapping.landmarks">landmarks</n-checkbox>
-      <n-checkbox v-model:checked="mapping.stretch">where the chart is stretched</n-checkbox>
+      <h3>{{ say('mapInspector.show') }}</h3>
+      <n-checkbox v-model:checked="mapping.landmarks">{{ say('mapInspector.landmarks') }}</n-checkbox>
+      <n-checkbox v-model:checked="mapping.stretch">{{
+        say('mapInspector.whereTheChartIsStretched')
+      }}</n-checkbox>
       <p v-if="mapping.stretch" class="faint">
-        Violet: the skin is longer than drawn. Amber: shorter. Full colour at a quarter.
+        {{ say('mapInspector.violetTheSkinIsLongerThan') }}
       </p>
       <div class="line">
-        <span class="faint">Beside it, on</span>
+        <span class="faint">{{ say('mapInspector.besideItOn') }}</span>
         <n-select
           v-model:value="mapping.compared"
           size="small"
           :options="others"
-          aria-label="Compare with"
+          :aria-label="say('mapInspector.compareWith')"
           style="width: 170px"
         />
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { titled } from '../../lib/shortcuts'
 import { useMapping } from '../../stores/mapping'
 
@@ -12,7 +13,7 @@ const mapping = useMapping()
       :title="titled('tape')"
       @click="mapping.taping ? mapping.putTapeAway() : (mapping.taping = true)"
     >
-      Tape
+      {{ say('tapeTool.tape') }}
     </button>
   </div>
 </template>

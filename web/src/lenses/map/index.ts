@@ -1,3 +1,4 @@
+import { say } from '../../texts'
 import type { LensEntry } from '../lens'
 import MapInspector from './MapInspector.vue'
 import MapOverlay from './MapOverlay.vue'
@@ -5,9 +6,9 @@ import TapeTool from './TapeTool.vue'
 
 export default {
   id: 'map',
-  label: 'Map',
+  label: say('mapLens.map'),
   key: 'm',
-  does: 'Map lens: outlines, dots and tape',
+  does: say('mapLens.mapLensOutlinesDotsAndTape'),
   inspector: MapInspector,
   overlay: MapOverlay,
   tools: TapeTool,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { NButton, NCheckbox, NRadioButton, NRadioGroup } from 'naive-ui'
 import { computed } from 'vue'
 import type { OrderWish } from '../../api/client'
@@ -34,115 +35,151 @@ function holds(id: string) {
 <template>
   <div class="inspector">
     <header>
-      <h2>Order and time</h2>
+      <h2>{{ say('orderInspector.orderAndTime') }}</h2>
     </header>
     <p v-if="order.problem || planning.problem" class="stop" role="alert">
       {{ planning.problem || order.problem }}
     </p>
     <section v-if="plan" class="group">
       <p>
-        <b class="figure">{{ clock(plan.totalSeconds) }} min</b> likely,
-        {{ Math.round(plan.time.lowSeconds / 60) }} to {{ Math.round(plan.time.highSeconds / 60) }} min in
-        most sittings.
+        <b class="figure">{{ clock(plan.totalSeconds) }} min</b>
+        {{
+          say('orderInspector.likelyToMinInMostSittings', {
+            lowSeconds: Math.round(plan.time.lowSeconds / 60),
+            highSeconds: Math.round(plan.time.highSeconds / 60),
+          })
+        }}
       </p>
       <p :class="over > 0 ? 'warning' : 'faint'">
-        {{ Math.round(100 * plan.time.confidence) }} % of sittings end by
-        {{ clock(plan.time.atConfidenceSeconds) }}: {{ over > 0 ? `${clock(over)} over` : 'within' }} the slot
-        of {{ plan.setting.slotMinutes }} min.
+        {{
+          say('orderInspector.ofSittingsEndByTheSlot', {
+            confidence: Math.round(100 * plan.time.confidence),
+            atConfidenceSeconds: clock(plan.time.atConfidenceSeconds),
+            within:
+              over > 0 ? say('orderInspector.over', { over: clock(over) }) : say('orderInspector.within'),
+            slotMinutes: plan.setting.slotMinutes,
+          })
+        }}
       </p>
-      <p v-if="order.searching" class="faint" role="status">Looking for a shorter order …</p>
+      <p v-if="order.searching" class="faint" role="status">
+        {{ say('orderInspector.lookingForAShorterOrder') }}
+      </p>
       <template v-else-if="order.shortest">
         <p v-if="saved >= 1">
-          An order is there that is <b>{{ clock(saved) }} shorter</b>,
+          {{ say('orderInspector.anOrderIsThereThatIs') }}
+          <b>{{ say('orderInspector.shorter', { saved: clock(saved) }) }}</b>,
           <span class="faint">{{
             order.shortest.proven
-              ? 'and none is shorter still.'
-              : `within ${(100 * order.shortest.gap).toFixed(1)} % of the best conceivable.`
+              ? say('orderInspector.andNoneIsShorterStill')
+              : say('orderInspector.withinOfTheBestConceivable', {
+                  gap: (100 * order.shortest.gap).toFixed(1),
+                })
           }}</span>
-          <n-button class="use" size="small" type="primary" @click="order.takeShortest">Use it</n-button>
+          <n-button class="use" size="small" type="primary" @click="order.takeShortest">{{
+            say('orderInspector.useIt')
+          }}</n-button>
         </p>
         <p v-else class="faint">
           {{
-            order.shortest.proven
-              ? 'No order of these steps is shorter.'
-              : `No shorter order found; this one is within ${(100 * order.shortest.gap).toFixed(1)} % of the best conceivable.`
+            say('orderInspector.shorterThanStageByStageWaiting', {
+              conceivable: order.shortest.proven
+                ? say('orderInspector.noOrderOfTheseStepsIs')
+                : say('orderInspector.noShorterOrderFoundThisOne', {
+                    gap: (100 * order.shortest.gap).toFixed(1),
+                  }),
+              naiveSeconds: Math.round(100 * (1 - plan.totalSeconds / order.shortest.naiveSeconds)),
+            })
           }}
-          {{ Math.round(100 * (1 - plan.totalSeconds / order.shortest.naiveSeconds)) }} % shorter than stage
-          by stage, waiting each time.
         </p>
       </template>
       <p v-if="order.kept">
-        The order is kept as you left it.
-        <n-button size="small" @click="order.change({ sequence: null })">Order it anew</n-button>
+        {{ say('orderInspector.theOrderIsKeptAsYou') }}
+        <n-button size="small" @click="order.change({ sequence: null })">{{
+          say('orderInspector.orderItAnew')
+        }}</n-button>
       </p>
     </section>
 
     <section v-if="step" class="group">
       <h3>{{ step.number }} {{ step.title }}</h3>
       <p class="faint">
-        {{ clock(step.setUpSeconds + step.workSeconds) }} min ({{ clock(step.lowSeconds) }} to
-        {{ clock(step.highSeconds) }}), of it {{ clock(step.setUpSeconds) }} for tool, paint and pose; dries
-        {{ clock(step.dryingSeconds) }}.
+        {{
+          say('orderInspector.minToOfItForTool', {
+            workSeconds: clock(step.setUpSeconds + step.workSeconds),
+            lowSeconds: clock(step.lowSeconds),
+            highSeconds: clock(step.highSeconds),
+            setUpSeconds: clock(step.setUpSeconds),
+            dryingSeconds: clock(step.dryingSeconds),
+          })
+        }}
       </p>
       <p v-if="step.waitSeconds > 0">
-        Waits {{ clock(step.waitSeconds) }}: {{ step.waitsFor?.words
+        {{ say('orderInspector.waits', { waitSeconds: clock(step.waitSeconds), words: step.waitsFor?.words })
         }}<template v-if="step.meanwhile.length">
-          although {{ step.meanwhile.join(', ') }} {{ step.meanwhile.length > 1 ? 'are' : 'is' }} done
-          meanwhile</template
+          {{
+            say('orderInspector.althoughDoneMeanwhile', {
+              meanwhile: step.meanwhile.join(', '),
+              is: step.meanwhile.length > 1 ? say('orderInspector.are') : say('orderInspector.is'),
+            })
+          }}</template
         >.
       </p>
       <p v-else-if="step.meanwhile.length" class="faint">
-        While its ground dries: {{ step.meanwhile.join('; ') }}.
+        {{ say('orderInspector.whileItsGroundDries', { meanwhile: step.meanwhile.join('; ') }) }}
       </p>
-      <ul class="why" aria-label="Why here">
+      <ul class="why" :aria-label="say('orderInspector.whyHere')">
         <li v-for="w in step.why" :key="w.rule + w.words" :class="{ faint: !w.strict }">{{ w.words }}</li>
       </ul>
       <div class="line">
-        <n-button size="small" :disabled="step.number === 1" @click="order.move(step.key, step.number - 1)"
-          >Earlier</n-button
-        >
-        <n-button size="small" :disabled="!next" @click="order.move(step.key, step.number + 1)"
-          >Later</n-button
-        >
+        <n-button size="small" :disabled="step.number === 1" @click="order.move(step.key, step.number - 1)">{{
+          say('orderInspector.earlier')
+        }}</n-button>
+        <n-button size="small" :disabled="!next" @click="order.move(step.key, step.number + 1)">{{
+          say('orderInspector.later')
+        }}</n-button>
         <n-button
           size="small"
           :type="step.pinned ? 'primary' : 'default'"
           @click="order.togglePin(step.key, step.number)"
-          >{{ step.pinned ? 'Pinned' : `Pin to ${step.number}` }}</n-button
+          >{{
+            step.pinned ? say('orderInspector.pinned') : say('orderInspector.pinTo', { step: step.number })
+          }}</n-button
         >
         <n-button
           v-if="next"
           size="small"
           :type="step.tiedTo === next.key ? 'primary' : 'default'"
           @click="order.toggleTie(step.key, next.key)"
-          >{{ step.tiedTo === next.key ? 'Tied to next' : 'Tie to next' }}</n-button
+          >{{
+            step.tiedTo === next.key ? say('orderInspector.tiedToNext') : say('orderInspector.tieToNext')
+          }}</n-button
         >
       </div>
     </section>
-    <p v-else class="faint">Choose a step in the strip to see why it stands there.</p>
+    <p v-else class="faint">{{ say('orderInspector.chooseAStepInTheStrip') }}</p>
     <p v-if="order.refused" class="stop" role="alert">{{ order.refused }}</p>
 
     <slot-fit v-if="order.versions" />
 
     <section class="group">
-      <h3>How you work</h3>
-      <span class="faint">Lines</span>
+      <h3>{{ say('orderInspector.howYouWork') }}</h3>
+      <span class="faint">{{ say('orderInspector.lines') }}</span>
       <n-radio-group
         size="small"
         :value="order.wish.lines ?? 'last'"
         @update:value="(v: OrderWish['lines']) => order.change({ lines: v })"
       >
-        <n-radio-button value="last" label="last, in one go" />
-        <n-radio-button value="alongTheWay" label="along the way" />
+        <n-radio-button value="last" :label="say('orderInspector.lastInOneGo')" />
+        <n-radio-button value="alongTheWay" :label="say('orderInspector.alongTheWay')" />
       </n-radio-group>
-      <span class="faint">Dark shapes left out of the base</span>
+      <span class="faint">{{ say('orderInspector.darkShapesLeftOutOfThe') }}</span>
       <n-radio-group
         size="small"
         :value="order.wish.sockets ?? 'afterBase'"
         @update:value="(v: OrderWish['sockets']) => order.change({ sockets: v })"
       >
-        <n-radio-button value="afterBase" label="after the base" />
-        <n-radio-button value="beforeBase" label="before it" />
+        <n-radio-button value="afterBase" :label="say('orderInspector.afterTheBase')" />
+        <n-radio-button value="beforeBase" :label="say('orderInspector.beforeIt')" />
       </n-radio-group>
       <n-checkbox
         v-for="r in order.rules.filter((one) => one.switchable)"
@@ -151,7 +188,7 @@ function holds(id: string) {
         @update:checked="(on: boolean) => order.toggleRule(r.id, on)"
         >{{ r.words }}</n-checkbox
       >
-      <p class="faint">Painters, drying, and your own rates are set with the setting (…).</p>
+      <p class="faint">{{ say('orderInspector.paintersDryingAndYourOwnRates') }}</p>
     </section>
   </div>
 </template>

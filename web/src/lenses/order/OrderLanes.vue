@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { computed, ref } from 'vue'
 import { clock } from '../../lib/format'
 import { endOf, stepsDoneAt } from '../../lib/sitting'
@@ -34,10 +35,10 @@ const rows = computed(() => Math.min(4, Math.max(1, ...drying.value.map((d) => d
 
 const SHORT: Record<Pose, string> = {
   front: 'front',
-  eyesClosed: 'eyes closed',
-  lipsTogether: 'lips together',
-  chinUp: 'chin up',
-  turnHead: 'turn the head',
+  eyesClosed: say('orderLanes.eyesClosed'),
+  lipsTogether: say('orderLanes.lipsTogether'),
+  chinUp: say('orderLanes.chinUp'),
+  turnHead: say('orderLanes.turnTheHead'),
 }
 
 /** Shows the face at a minute of the sitting. */
@@ -94,11 +95,13 @@ function dropAt(to: number) {
 </script>
 
 <template>
-  <div class="lanes" role="group" aria-label="Lanes of the sitting">
+  <div class="lanes" role="group" :aria-label="say('orderLanes.lanesOfTheSitting')">
     <div class="names faint">
-      <span v-for="p in painters" :key="p" class="hand">{{ painters > 1 ? `painter ${p}` : 'hands' }}</span>
-      <span :style="{ height: `${rows * 6 + 4}px` }">drying</span>
-      <span class="pose">pose</span>
+      <span v-for="p in painters" :key="p" class="hand">{{
+        painters > 1 ? say('orderLanes.painter', { p }) : say('orderLanes.hands')
+      }}</span>
+      <span :style="{ height: `${rows * 6 + 4}px` }">{{ say('orderLanes.drying') }}</span>
+      <span class="pose">{{ say('orderLanes.pose') }}</span>
     </div>
     <div ref="lanes" class="scale">
       <div v-for="p in painters" :key="p" class="lane hands">
@@ -116,8 +119,14 @@ function dropAt(to: number) {
             width: share(s.setUpSeconds + s.workSeconds),
             background: `linear-gradient(90deg, var(--line) ${share2(s)}, ${s.paintColour} ${share2(s)})`,
           }"
-          :title="`${s.number} ${s.title}: ${clock(s.setUpSeconds + s.workSeconds)}. Drag it to another place.`"
-          :aria-label="`Step ${s.number}, ${s.title}`"
+          :title="
+            say('orderLanes.dragItToAnotherPlace', {
+              s: s.number,
+              title: s.title,
+              workSeconds: clock(s.setUpSeconds + s.workSeconds),
+            })
+          "
+          :aria-label="say('orderLanes.step', { s: s.number, title: s.title })"
           @pointerdown="(e) => press(e, s.key, s.number)"
           @pointermove="move"
           @pointerup="drop"
@@ -134,7 +143,7 @@ function dropAt(to: number) {
       </div>
       <div
         class="lane scrubbed"
-        title="Drag to see the face at that minute"
+        :title="say('orderLanes.dragToSeeTheFaceAt')"
         :style="{ height: `${rows * 6 + 4}px` }"
         @pointerdown="scrub"
         @pointermove="scrub"
@@ -149,7 +158,9 @@ function dropAt(to: number) {
             width: share(Math.min(d.step.dryingSeconds, total - d.from)),
             top: `${2 + d.row * 6}px`,
           }"
-          :title="`${d.step.title} dries ${clock(d.step.dryingSeconds)}`"
+          :title="
+            say('orderLanes.dries', { title: d.step.title, dryingSeconds: clock(d.step.dryingSeconds) })
+          "
         />
       </div>
       <div class="lane pose scrubbed" @pointerdown="scrub" @pointermove="scrub">

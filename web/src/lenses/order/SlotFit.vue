@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '../../texts'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import NamedSlider from '../../components/NamedSlider.vue'
@@ -25,15 +26,15 @@ const named = computed(() => {
 
 <template>
   <section v-if="order.versions" class="group">
-    <h3>Fit to the slot</h3>
+    <h3>{{ say('slotFit.fitToTheSlot') }}</h3>
     <div class="line">
-      <span class="faint">Slot</span>
+      <span class="faint">{{ say('slotFit.slot') }}</span>
       <named-slider
         :value="slotMinutes"
         :min="1"
         :max="Math.max(60, Math.ceil(1.3 * (order.versions.curve.at(-1)!.atConfidenceSeconds / 60)))"
         :step="1"
-        label="Slot tried, minutes"
+        :label="say('slotFit.slotTriedMinutes')"
         style="width: 140px"
         @update:value="(v: number) => (order.slot = v)"
       />
@@ -43,8 +44,8 @@ const named = computed(() => {
     <p v-if="order.versions.chosen !== null" class="faint">
       {{
         order.versions.gap < 0.0005
-          ? 'No other version that fits keeps more.'
-          : `Another that fits could keep at most ${(100 * order.versions.gap).toFixed(1)} % more.`
+          ? say('slotFit.noOtherVersionThatFitsKeeps')
+          : say('slotFit.anotherThatFitsCouldKeepAt', { gap: (100 * order.versions.gap).toFixed(1) })
       }}
     </p>
     <trade-curve
@@ -58,7 +59,7 @@ const named = computed(() => {
         v-for="n in named"
         :key="n.label"
         :disabled="n.place < 0"
-        :title="n.place < 0 ? 'No version is that short' : 'Look at this version'"
+        :title="n.place < 0 ? say('slotFit.noVersionIsThatShort') : say('slotFit.lookAtThisVersion')"
         @click="order.looked = n.index ?? null"
       >
         <span
@@ -78,19 +79,23 @@ const named = computed(() => {
     </div>
     <template v-if="order.version">
       <p>
-        {{ Math.round(100 * order.version.kept) }} % kept, likely
-        {{ clock(order.version.likelySeconds) }} min.
+        {{
+          say('slotFit.keptLikelyMin', {
+            kept: Math.round(100 * order.version.kept),
+            likelySeconds: clock(order.version.likelySeconds),
+          })
+        }}
       </p>
       <ul class="why">
         <li v-for="w in order.version.words" :key="w">{{ w }}</li>
       </ul>
       <n-button size="small" type="primary" @click="order.takeVersion(order.version)">{{
-        order.version.words.length ? 'Paint this version' : 'Paint all of it'
+        order.version.words.length ? say('slotFit.paintThisVersion') : say('slotFit.paintAllOfIt')
       }}</n-button>
     </template>
     <p v-if="lesser">
-      Some parts are quicker or left out this time.
-      <n-button size="small" @click="order.takeVersion(null)">Paint all of it</n-button>
+      {{ say('slotFit.somePartsAreQuickerOrLeft') }}
+      <n-button size="small" @click="order.takeVersion(null)">{{ say('slotFit.paintAllOfIt') }}</n-button>
     </p>
   </section>
 </template>

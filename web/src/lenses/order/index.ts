@@ -1,12 +1,13 @@
+import { say } from '../../texts'
 import type { LensEntry } from '../lens'
 import OrderInspector from './OrderInspector.vue'
 import OrderLanes from './OrderLanes.vue'
 
 export default {
   id: 'order',
-  label: 'Order',
+  label: say('orderLens.order'),
   key: 'r',
-  does: 'Order lens: minutes, waits and poses, why a step stands where it does, what fits the slot',
+  does: say('orderLens.orderLensMinutesWaitsAndPoses'),
   inspector: OrderInspector,
   strip: OrderLanes,
 } satisfies LensEntry

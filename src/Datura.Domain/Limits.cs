@@ -1,0 +1,44 @@
+using System.Collections.Concurrent;
+using System.ComponentModel.DataAnnotations;
+using System.Reflection;
+
+namespace Datura.Domain;
+
+/// <summary>
+/// What a value may be. Declared once, on the record itself (<see cref="RangeAttribute"/>): the checks read it here, the service's
+/// description states it, and the interface takes it from there.
+/// </summary>
+public static class Limits
+{
+    /// <summary>Letters of a name.</summary>
+    public const int LongestName = 120;
+
+    /// <summary>More parts than this no one can paint on one face.</summary>
+    public const int MostParts = 400;
+
+    public const int MostPaints = 500;
+
+    /// <summary>Coats of one paint on the same place.</summary>
+    public const int MostCoats = 8;
+
+    private static readonly ConcurrentDictionary<(Type, string), RangeAttribute> Known = new();
+
+    /// <summary>The range of a record's property.</summary>
+    /// <exception cref="ArgumentException">The record declares none for it.</exception>
+    public static RangeAttribute Of<T>(string property) => Known.GetOrAdd((typeof(T), property), k =>
+        k.Item1.GetProperty(k.Item2)?.GetCustomAttribute<RangeAttribute>() ?? throw new ArgumentException($"{k.Item1.Name}.{k.Item2} has no range."));
+
+    public static double Least<T>(string property) => Convert.ToDouble(Of<T>(property).Minimum, System.Globalization.CultureInfo.InvariantCulture);
+
+    public static double Most<T>(string property) => Convert.ToDouble(Of<T>(property).Maximum, System.Globalization.CultureInfo.InvariantCulture);
+
+    /// <summary>Whether a value lies in its range; what was not given does, what is no number does not.</summary>
+    public static bool Hold<T>(string property, double? value)
+    {
+        var range = Of<T>(property);
+        return value is not { } v || (range.MinimumIsExclusive ? v > Least<T>(property) : v >= Least<T>(property)) && (range.MaximumIsExclusive ? v < Most<T>(property) : v <= Most<T>(property));
+    }
+
+    /// <summary>Whether something can be called so.</summary>
+    public static bool IsName(string? name) => !string.IsNullOrWhiteSpace(name) && name.Length <= LongestName;
+}

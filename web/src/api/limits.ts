@@ -1,0 +1,251 @@
+// Made by scripts/openapi from the service's description; change the records there.
+
+/** What a number may be; bind it to a field: v-bind="LIMITS.Setting.slotMinutes". */
+export const LIMITS = {
+  CoatLay: {
+    film: {
+      min: 0.05,
+      max: 2,
+    },
+  },
+  FormWish: {
+    strength: {
+      min: 0,
+      max: 2,
+    },
+    tones: {
+      min: 3,
+      max: 5,
+    },
+    highlightCap: {
+      min: 0,
+      max: 60,
+    },
+  },
+  LampLevel: {
+    level: {
+      min: 0,
+      max: 10,
+    },
+    azimuthDeg: {
+      min: -360,
+      max: 360,
+    },
+    elevationDeg: {
+      min: -90,
+      max: 90,
+    },
+    spreadDeg: {
+      min: 0,
+      max: 90,
+    },
+    distanceM: {
+      min: 0.25,
+      max: 100,
+    },
+  },
+  LampPlace: {
+    azimuthDeg: {
+      min: -360,
+      max: 360,
+    },
+    elevationDeg: {
+      min: -90,
+      max: 90,
+    },
+    spreadDeg: {
+      min: 0,
+      max: 90,
+    },
+    level: {
+      min: 0,
+      max: 100,
+    },
+    distanceM: {
+      min: 0.25,
+      max: 100,
+    },
+  },
+  Look: {
+    wetLifts: {
+      min: 0,
+      max: 0.5,
+    },
+  },
+  Move: {
+    outMm: {
+      min: -80,
+      max: 80,
+    },
+    upMm: {
+      min: -80,
+      max: 80,
+    },
+  },
+  PaintDescription: {
+    cardFilmUm: {
+      min: 0,
+      max: 500,
+    },
+    coatFilmUm: {
+      min: 0,
+      max: 500,
+    },
+    dryingSeconds: {
+      min: 0,
+      max: 7200,
+    },
+    leftMl: {
+      min: 0,
+      max: 100000,
+    },
+    price: {
+      min: 0,
+      max: 1000000,
+    },
+  },
+  PaintShare: {
+    parts: {
+      min: 0,
+      max: 100,
+    },
+  },
+  Part: {
+    unevenness: {
+      min: 0,
+      max: 1,
+    },
+    reliefMm: {
+      min: -20,
+      max: 20,
+    },
+  },
+  Setting: {
+    slotMinutes: {
+      min: 1,
+      max: 720,
+    },
+    viewingDistanceM: {
+      min: 0.2,
+      max: 200,
+    },
+    necklineMm: {
+      min: -60,
+      max: 150,
+    },
+    necklineWidthMm: {
+      min: 60,
+      max: 420,
+    },
+    ambient: {
+      min: 0,
+      max: 1,
+    },
+    painters: {
+      min: 1,
+      max: 2,
+    },
+    confidence: {
+      min: 0.5,
+      max: 0.99,
+    },
+    adaptingCdM2: {
+      min: 0.1,
+      max: 10000,
+    },
+  },
+  SplitLoad: {
+    overlap: {
+      min: 0,
+      max: 1,
+    },
+    axisDeg: {
+      min: -360,
+      max: 360,
+    },
+    powder: {
+      min: 0,
+      max: 1,
+    },
+  },
+  SplitStripe: {
+    place: {
+      min: 1,
+      max: 40,
+    },
+  },
+  ZoneRelief: {
+    mm: {
+      min: -20,
+      max: 20,
+    },
+    falloffMm: {
+      min: 1,
+      max: 60,
+    },
+  },
+} as const
+
+/** The most letters of a text. */
+export const LETTERS = {
+  Face: {
+    name: 120,
+  },
+  Kit: {
+    name: 120,
+  },
+  Look: {
+    name: 120,
+  },
+  PaintDescription: {
+    name: 120,
+  },
+  Setting: {
+    name: 120,
+  },
+} as const
+
+/** What stands where nobody said anything. */
+export const USUAL = {
+  CoatLay: {
+    film: 1,
+    intoWet: false,
+  },
+  FormWish: {
+    strength: 1,
+    tones: 5,
+    highlightCap: 14,
+    folds: true,
+    leftOut: false,
+  },
+  LampLevel: {
+    azimuthDeg: 0,
+    elevationDeg: 20,
+    spreadDeg: 45,
+  },
+  LampPlace: {
+    spreadDeg: 12,
+    level: 1,
+  },
+  Look: {
+    wetLifts: 0,
+  },
+  PlanRequest: {
+    draft: false,
+  },
+  Setting: {
+    necklineWidthMm: 170,
+    ambient: 0.5,
+    painters: 1,
+    rightHanded: true,
+    confidence: 0.8,
+    adaptingCdM2: 20,
+  },
+  SplitLoad: {
+    overlap: 0.5,
+    axisDeg: 90,
+    flipped: true,
+    fromMiddle: false,
+    powder: 0,
+  },
+} as const
