@@ -5,6 +5,7 @@ import {
   NConfigProvider,
   NDialogProvider,
   NMessageProvider,
+  enUS,
   type GlobalThemeOverrides,
 } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
@@ -68,12 +69,21 @@ async function load() {
 }
 
 onMounted(load)
+
+// The component library's own words, where we leave them to it.
+const words = {
+  ...enUS,
+  Input: { ...enUS.Input, placeholder: say('app.pleaseInput') },
+  InputNumber: { ...enUS.InputNumber, placeholder: say('app.pleaseInput') },
+  Select: { ...enUS.Select, placeholder: say('app.pleaseSelect') },
+}
 </script>
 
 <template>
   <n-config-provider
     :theme="preferences.theme === 'wings' ? darkTheme : null"
     :theme-overrides="overrides"
+    :locale="words"
     class="frame"
   >
     <n-dialog-provider>

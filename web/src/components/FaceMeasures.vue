@@ -34,12 +34,9 @@ function startFrom(id: string) {
   const preset = catalogue.presets.find((p) => p.id === id)
   if (!preset) return
   measuresMm.value = { ...preset.measuresMm }
-  message.info(
-    `Measures of a ${preset.label.toLowerCase()}: means from memory. Replace them with your own.`,
-    {
-      duration: 6000,
-    },
-  )
+  message.info(say('faceMeasures.measuresOfA', { person: preset.label.toLowerCase() }), {
+    duration: 6000,
+  })
 }
 
 function measure(id: string, mm: number | null) {

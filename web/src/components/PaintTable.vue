@@ -9,7 +9,7 @@ const emit = defineEmits<{ edit: [id: string] }>()
 
 function coats(paint: PaintOnSkin) {
   if (paint.coatsToHide === null) return say('paintTable.moreThan8')
-  return `${paint.coatsToHide} ${paint.coatsToHide === 1 ? 'coat' : 'coats'}`
+  return say(paint.coatsToHide === 1 ? 'paintTable.coat' : 'paintTable.coats', { count: paint.coatsToHide })
 }
 </script>
 

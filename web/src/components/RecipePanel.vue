@@ -82,7 +82,11 @@ watch(
 )
 
 function words(r: { shares: RecipeAnswer['best']['shares'] }) {
-  return r.shares.map((s) => `${s.parts} ${s.parts === 1 ? 'part' : 'parts'} ${s.name}`).join(', ')
+  return r.shares
+    .map((s) =>
+      say(s.parts === 1 ? 'recipePanel.part' : 'recipePanel.parts', { count: s.parts, paint: s.name }),
+    )
+    .join(', ')
 }
 </script>
 
@@ -90,7 +94,7 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
   <section class="recipe" :aria-label="say('recipePanel.recipe')">
     <h2>{{ say('recipePanel.mixAColour') }}</h2>
     <p class="faint">{{ say('recipePanel.cielabAsReadOffASample') }}</p>
-    <lab-fields v-model="wanted" name="Wanted" />
+    <lab-fields v-model="wanted" :name="say('recipePanel.wantedColour')" />
     <div>
       <photo-picker
         :what="say('recipePanel.theSample')"
@@ -119,7 +123,7 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
         clearable
         :placeholder="say('recipePanel.aPaintThatIsEmpty')"
         :aria-label="say('recipePanel.withoutThisPaint')"
-        style="width: 190px"
+        style="width: 65%"
       />
     </div>
     <p v-if="recipeProblem" class="stop" role="alert">{{ recipeProblem }}</p>

@@ -11,7 +11,7 @@ const tone = computed(() => undertone(skin.value))
 </script>
 
 <template>
-  <lab-fields v-model="skin" name="Skin" />
+  <lab-fields v-model="skin" :name="say('skinDial.skin')" />
   <div class="dial">
     <span class="faint">{{ say('skinDial.darker') }}</span>
     <named-slider

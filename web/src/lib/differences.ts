@@ -11,7 +11,7 @@ interface PartLike {
 }
 
 const NAMES: Record<string, string> = {
-  reliefMm: 'relief',
+  reliefMm: say('differences.relief'),
   wetLifts: say('differences.shareThatAWetBrushLifts'),
   numbers: '',
   words: '',
@@ -32,8 +32,8 @@ function valueOf(json: string | null, words: Words): string {
 }
 
 function said(value: unknown, words: Words): string {
-  if (value === null || value === '') return 'nothing'
-  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (value === null || value === '') return say('differences.nothing')
+  if (typeof value === 'boolean') return say(value ? 'differences.yes' : 'differences.no')
   if (typeof value === 'string') return CAMEL.test(value) ? spaced(value) : value
   if (typeof value === 'number') return String(Number(value.toFixed(2)))
   if (Array.isArray(value)) return value.map((v) => said(v, words)).join(', ')

@@ -26,7 +26,7 @@ export const VIEWS = [
 export const SHORTCUTS = [
   {
     id: 'view',
-    shown: '1 to 5',
+    shown: '1–5',
     does: say('shortcuts.bustFromTheFrontThreeQuarter'),
     keys: ['1', '2', '3', '4', '5'],
   },

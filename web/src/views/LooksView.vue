@@ -179,7 +179,7 @@ onMounted(load)
         <div class="foot">
           <span class="faint">{{ say('looksView.on', { name: catalogue.face?.face.name }) }}</span>
           <n-dropdown trigger="click" :options="MENU" @select="(key: string) => choose(key, look)">
-            <n-button quaternary size="small" :aria-label="`More for ${look.name}`">{{
+            <n-button quaternary size="small" :aria-label="say('looksView.moreFor', { name: look.name })">{{
               say('looksView.more')
             }}</n-button>
           </n-dropdown>

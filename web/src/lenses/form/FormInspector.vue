@@ -96,7 +96,7 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
             :placeholder="say('formInspector.theSettingSDistance')"
             :options="DISTANCES"
             :aria-label="say('formInspector.seenFrom')"
-            style="width: 180px"
+            style="flex: 1"
           />
         </div>
         <p v-for="w in form.form.warnings" :key="w" class="warning">{{ w }}</p>

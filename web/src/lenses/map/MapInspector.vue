@@ -76,7 +76,13 @@ function templates(format: 'pdf' | 'svg') {
 <template>
   <div class="inspector">
     <header>
-      <h2>{{ planning.planPart ? `Map: ${planning.planPart.label}` : say('mapInspector.ontoTheSkin') }}</h2>
+      <h2>
+        {{
+          planning.planPart
+            ? say('mapInspector.mapOf', { part: planning.planPart.label })
+            : say('mapInspector.ontoTheSkin')
+        }}
+      </h2>
       <p v-if="mapping.dots" class="faint">
         {{ say('mapInspector.dotsInAllOnTheFuller', { count, dotsASide: mapping.dots.dotsASide }) }}
       </p>
@@ -176,11 +182,11 @@ function templates(format: 'pdf' | 'svg') {
             {{
               [
                 d.leftCm2 + d.rightCm2 > 0 ? `${d.leftCm2.toFixed(1)} : ${d.rightCm2.toFixed(1)} cm²` : '',
-                signed(d.higherMm, 'higher', 'lower'),
+                signed(d.higherMm, say('mapInspector.higher'), say('mapInspector.lower')),
                 signed(d.fartherOutMm, say('mapInspector.fartherOut'), say('mapInspector.fartherIn')),
               ]
                 .filter(Boolean)
-                .join(' · ') || 'alike'
+                .join(' · ') || say('mapInspector.alike')
             }}
           </span>
         </li>

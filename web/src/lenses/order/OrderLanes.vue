@@ -34,7 +34,7 @@ const drying = computed(() => {
 const rows = computed(() => Math.min(4, Math.max(1, ...drying.value.map((d) => d.row + 1))))
 
 const SHORT: Record<Pose, string> = {
-  front: 'front',
+  front: say('orderLanes.front'),
   eyesClosed: say('orderLanes.eyesClosed'),
   lipsTogether: say('orderLanes.lipsTogether'),
   chinUp: say('orderLanes.chinUp'),

@@ -1,9 +1,8 @@
-// The front end's own small rules, run without a browser.
-import { expect, test } from '@playwright/test'
-import { clock, size } from '../../web/src/lib/format'
-import { useHistory } from '../../web/src/lib/history'
-import { skinAt, typologyAngle, undertone } from '../../web/src/lib/skinDial'
-import { distanceTo, inside, zoneAt } from '../../web/src/lib/zones'
+import { expect, test } from 'vitest'
+import { clock, size } from '../src/lib/format'
+import { useHistory } from '../src/lib/history'
+import { skinAt, typologyAngle, undertone } from '../src/lib/skinDial'
+import { distanceTo, inside, zoneAt } from '../src/lib/zones'
 
 const square = [0, 0, 10, 0, 10, 10, 0, 10]
 const hole = [4, 4, 6, 4, 6, 6, 4, 6]
