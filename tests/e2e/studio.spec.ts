@@ -79,6 +79,26 @@ for (const theme of ['paper', 'wings']) {
       expect(await faults(page)).toEqual([])
     }
   })
+
+  test(`no serious accessibility faults in the dialogs in ${theme}`, async ({ page }) => {
+    await page.addInitScript((t) => localStorage.setItem('datura.theme', t), theme)
+    const open = async (act: () => Promise<unknown>) => {
+      await act()
+      await page.waitForTimeout(700)
+      expect(await faults(page)).toEqual([])
+      await page.keyboard.press('Escape')
+      await expect(page.getByRole('dialog')).toHaveCount(0)
+    }
+    await page.goto('/kit')
+    await open(() => page.getByRole('button', { name: 'Add a paint' }).click())
+    await page.goto('/faces/odalys')
+    await page.getByRole('button', { name: 'More for Odalys Fenn' }).click()
+    await open(() => page.getByText('Earlier saves …').click())
+    await openCopy(page)
+    await open(() => page.getByRole('button', { name: 'Change the setting' }).click())
+    await open(() => page.keyboard.press('a'))
+    await open(() => page.keyboard.press('?'))
+  })
 }
 
 for (const [width, height] of [

@@ -132,7 +132,7 @@ const words = {
   background: none;
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .frame {
     flex-direction: column-reverse;
   }

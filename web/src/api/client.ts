@@ -112,29 +112,42 @@ const AS_TEXT = {
 
 export type PlanRequest = Schemas['PlanRequest']
 
+/** What is kept with all its saves. */
+export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings'
+
+/** What every kind of document can: the addresses differ in their first word alone. */
+export function documents(kind: DocumentKind) {
+  const at = <P extends string>(path: P) => path.replace('/looks', `/${kind}`) as P
+  return {
+    remove: (id: string, revision: number) =>
+      answer(client.DELETE(at('/api/looks/{id}'), { params: { path: { id }, query: { revision } } })),
+    putBack: (id: string) =>
+      answer(client.POST(at('/api/looks/{id}/put-back'), { params: { path: { id } } })),
+    removed: () => answer(client.GET(at('/api/looks/find'), { params: { query: { removed: true } } })),
+    revisions: (id: string) =>
+      answer(client.GET(at('/api/looks/{id}/revisions'), { params: { path: { id } } })),
+    differences: (id: string, from: number, to: number) =>
+      answer(
+        client.GET(at('/api/looks/{id}/revisions/differences'), {
+          params: { path: { id }, query: { from, to } },
+        }),
+      ),
+    restore: (id: string, revision: number, read: number) =>
+      answer(
+        client.POST(at('/api/looks/{id}/revisions/{revision}/restore'), {
+          params: { path: { id, revision }, query: { read } },
+        }),
+      ),
+    file: (id: string) => address(at('/api/looks/{id}/file'), { path: { id } }),
+  }
+}
+
 export const api = {
   looks: () => answer(client.GET('/api/looks')),
   look: (id: string) => answer(client.GET('/api/looks/{id}', { params: { path: { id } } })),
   addLook: (look: Look) => answer(client.POST('/api/looks', { body: look })),
   saveLook: (id: string, revision: number, look: Look) =>
     answer(client.PUT('/api/looks/{id}', { params: { path: { id } }, body: { revision, document: look } })),
-  removeLook: (id: string, revision: number) =>
-    answer(client.DELETE('/api/looks/{id}', { params: { path: { id }, query: { revision } } })),
-  putBackLook: (id: string) => answer(client.POST('/api/looks/{id}/put-back', { params: { path: { id } } })),
-  findLooks: (name: string | undefined, removed: boolean) =>
-    answer(client.GET('/api/looks/find', { params: { query: { name, removed } } })),
-  lookRevisions: (id: string) =>
-    answer(client.GET('/api/looks/{id}/revisions', { params: { path: { id } } })),
-  lookDifferences: (id: string, from: number, to: number) =>
-    answer(
-      client.GET('/api/looks/{id}/revisions/differences', { params: { path: { id }, query: { from, to } } }),
-    ),
-  restoreLook: (id: string, revision: number, read: number) =>
-    answer(
-      client.POST('/api/looks/{id}/revisions/{revision}/restore', {
-        params: { path: { id, revision }, query: { read } },
-      }),
-    ),
   importLook: (text: string) => answer(client.POST('/api/looks/import', { body: text, ...AS_TEXT })),
   faces: () => answer(client.GET('/api/faces')),
   addFace: (face: Face) => answer(client.POST('/api/faces', { body: face })),
@@ -190,6 +203,9 @@ export const api = {
     ),
   cast: (kit: string, face: string, paint: string, l: number) =>
     answer(client.GET('/api/kits/{id}/cast', { params: { path: { id: kit }, query: { face, paint, l } } })),
+  addKit: (kit: { id: string; name: string; paints: PaintDescription[] }) =>
+    answer(client.POST('/api/kits', { body: kit })),
+  addSetting: (setting: Setting) => answer(client.POST('/api/settings', { body: setting })),
   wholeKit: (id: string) => answer(client.GET('/api/kits/{id}', { params: { path: { id } } })),
   tryPaint: (face: string, paint: PaintDescription) =>
     answer(client.POST('/api/kits/try/{face}', { params: { path: { face } }, body: paint })),
@@ -372,7 +388,6 @@ export const picture = {
     address('/api/faces/{id}/stretch', { path: { id: face }, query: { r } }),
   model: (face: string, r: number) =>
     address('/api/faces/{id}/body.glb', { path: { id: face }, query: { r } }),
-  lookFile: (id: string) => address('/api/looks/{id}/file', { path: { id } }),
   kitTable: (id: string) => address('/api/kits/{id}/paints.csv', { path: { id } }),
   kitPalette: (id: string) => address('/api/kits/{id}/palette.gpl', { path: { id } }),
 }

@@ -82,7 +82,7 @@ svg {
   width: 22px;
   height: 22px;
   fill: none;
-  stroke: currentColor;
+  stroke: currentcolor;
   stroke-width: 1.6;
   stroke-linecap: round;
   stroke-linejoin: round;
@@ -97,7 +97,7 @@ strong {
   flex: 1;
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .rail {
     width: 100%;
     flex-direction: row;

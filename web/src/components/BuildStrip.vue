@@ -4,20 +4,16 @@ import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
 import { endOf, stepsDoneAt } from '../lib/sitting'
 import { usePlan } from '../stores/plan'
-import { useSelection } from '../stores/selection'
 import { useLens } from '../stores/lens'
 import { lensOf } from '../lenses/registry'
+import StepCards from './StepCards.vue'
 
 const planning = usePlan()
-const selection = useSelection()
 const lens = useLens()
 const instead = computed(() => lensOf(lens.id).strip)
 const plan = computed(() => planning.plan)
 const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
-const pictures = computed(() => (plan.value?.steps.length ?? 0) + 1)
 const bar = ref<HTMLElement | null>(null)
-
-const LEAST_REM = 5.7
 
 /** A block of the strip: a wait, or a step with its share of the sitting. */
 const blocks = computed(() =>
@@ -25,7 +21,6 @@ const blocks = computed(() =>
     step,
     seconds: step.setUpSeconds + step.workSeconds,
     shown: planning.shownSteps === step.number,
-    chosen: selection.selected !== null && step.partIds.includes(selection.selected),
   })),
 )
 
@@ -51,22 +46,6 @@ const slot = computed(() => {
     }),
   }
 })
-
-function spriteStyle(index: number) {
-  return {
-    backgroundImage: planning.strip ? `url(${planning.strip})` : 'none',
-    backgroundSize: `${pictures.value * 100}% 100%`,
-    backgroundPosition: `${pictures.value > 1 ? (index / (pictures.value - 1)) * 100 : 0}% 0`,
-  }
-}
-
-function show(number: number | null) {
-  planning.shownSteps = planning.shownSteps === number ? null : number
-  const step = plan.value?.steps.find((s) => s.number === number)
-  if (step && planning.shownSteps !== null && !step.partIds.includes(selection.selected ?? '')) {
-    selection.selected = step.partIds.find((id) => id !== 'map') ?? null
-  }
-}
 
 /** Shows the face at a minute of the sitting. */
 function scrub(event: PointerEvent) {
@@ -112,33 +91,7 @@ const head = computed(() => {
       </span>
     </div>
     <component :is="instead" v-if="instead && plan?.steps.length" />
-    <ol v-if="plan && plan.steps.length" class="steps">
-      <template v-for="b in blocks" :key="b.step.number">
-        <li v-if="b.step.waitSeconds > 0" class="wait" :title="b.step.waitsFor?.words">
-          <span>{{ say('buildStrip.dries') }}</span>
-          <strong>{{ clock(b.step.waitSeconds) }}</strong>
-        </li>
-        <li class="step" :style="{ flexGrow: b.seconds, minWidth: `${LEAST_REM}rem` }">
-          <button
-            :aria-pressed="b.shown"
-            :class="{ chosen: b.chosen }"
-            :title="`${b.step.title}. ${b.step.paint}, ${b.step.toolName}. ${b.step.poses.map((p) => p.words).join('; ')}`"
-            @click="show(b.step.number)"
-          >
-            <span
-              class="picture"
-              :style="spriteStyle(b.step.number)"
-              role="img"
-              :aria-label="say('buildStrip.faceAfterStep', { step: b.step.number })"
-            />
-            <span class="words">
-              <span class="title">{{ b.step.title }}</span>
-              <strong>{{ clock(b.seconds) }}</strong>
-            </span>
-          </button>
-        </li>
-      </template>
-    </ol>
+    <step-cards v-if="plan && plan.steps.length" class="steps" />
     <p v-else class="none faint">
       {{ plan ? say('buildStrip.noStepsYetPointAtThe') : say('buildStrip.planning') }}
     </p>
@@ -193,90 +146,12 @@ const head = computed(() => {
   background: var(--ink);
 }
 
-.steps {
-  list-style: none;
-  margin: 7px 0 0;
-  padding: 0 0 3px;
-  display: flex;
-  gap: 6px;
-  overflow-x: auto;
-}
-
-.step {
-  flex: 1 0 0;
-  max-width: 260px;
-}
-
-.step button {
-  width: 100%;
-  padding: 0;
-  border: 2px solid var(--line);
-  border-radius: 9px;
-  overflow: hidden;
-  background: var(--ground);
-  cursor: pointer;
-  display: block;
-  text-align: left;
-}
-
-.step button.chosen {
-  border-color: color-mix(in srgb, var(--accent) 55%, var(--line));
-}
-
-.step button[aria-pressed='true'] {
-  border-color: var(--accent);
-  box-shadow: 0 0 0 1px var(--accent);
-}
-
-.picture {
-  display: block;
-  height: 88px;
-  width: 85px;
-  margin: 0 auto;
-  background-repeat: no-repeat;
-}
-
-.step button {
-  background: linear-gradient(#767676 88px, var(--ground) 88px);
-}
-
-.words {
-  display: grid;
-  padding: 2px 7px 4px;
-  font-size: 12px;
-  line-height: 1.25;
-}
-
-.title {
-  height: 2.5em;
-  overflow: hidden;
-  overflow-wrap: anywhere;
-}
-
-.wait {
-  flex: none;
-  width: 46px;
-  display: grid;
-  align-content: end;
-  justify-items: center;
-  padding-bottom: 5px;
-  font-size: 12px;
-  border-radius: 9px;
-  background: repeating-linear-gradient(-45deg, var(--line) 0 3px, transparent 3px 9px);
-}
-
-.wait span,
-.wait strong {
-  background: var(--panel);
-  padding: 0 3px;
-}
-
 .none {
   padding: 34px 0;
   text-align: center;
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   /* The lanes tell the same, and the words beside the bust need the room. */
   .strip.lanes .steps {
     display: none;
@@ -294,19 +169,10 @@ const head = computed(() => {
   .bar {
     flex: 1 0 100%;
   }
-
-  .picture {
-    height: 72px;
-    width: 70px;
-  }
-
-  .step button {
-    background: linear-gradient(#767676 72px, var(--ground) 72px);
-  }
 }
 
 /* A hand's width: the sum on a line of its own, the bar over the whole width. */
-@media (max-width: 600px) {
+@media (width <= 600px) {
   .strip {
     padding: 6px 8px 8px;
   }

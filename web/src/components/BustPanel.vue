@@ -149,7 +149,7 @@ defineExpose({ turn, face })
 .bust {
   container-type: inline-size;
   position: relative;
-  background: #767676;
+  background: var(--surround);
   overflow: hidden;
   min-width: 0;
 }
@@ -168,8 +168,8 @@ canvas {
 .facts {
   position: absolute;
   pointer-events: none;
-  background: rgba(30, 27, 36, 0.86);
-  color: #fff;
+  background: var(--chip);
+  color: var(--on-picture);
   border-radius: 6px;
   padding: 2px 9px;
   white-space: nowrap;
@@ -200,7 +200,7 @@ canvas {
   bottom: 44px;
   width: calc(100% + 16px);
   pointer-events: auto;
-  accent-color: #d9c8ff;
+  accent-color: var(--chip-link);
 }
 
 .divide .edge {
@@ -208,7 +208,7 @@ canvas {
   top: 0;
   bottom: 0;
   width: 1px;
-  background: rgba(255, 255, 255, 0.75);
+  background: var(--hairline);
 }
 
 .divide .words {
@@ -218,14 +218,14 @@ canvas {
   transform: translateX(-50%);
   padding: 1px 9px;
   border-radius: 6px;
-  color: #fff;
-  background: rgba(30, 27, 36, 0.86);
+  color: var(--on-picture);
+  background: var(--chip);
 }
 
 .failed {
   position: absolute;
   inset: 40% 20px auto;
   text-align: center;
-  color: #fff;
+  color: var(--on-picture);
 }
 </style>

@@ -104,8 +104,8 @@ function leave() {
 <style scoped>
 .chart {
   position: relative;
-  background: #767676;
-  border-left: 1px solid #5e5e5e;
+  background: var(--surround);
+  border-left: 1px solid var(--seam);
   overflow: hidden;
   min-width: 0;
 }
@@ -121,6 +121,7 @@ canvas {
   width: 100%;
   height: 100%;
   display: block;
+  cursor: crosshair;
 }
 
 .tape {
@@ -129,24 +130,17 @@ canvas {
   width: 42px;
   height: 100%;
   display: block;
-  background: #696969;
-}
-
-canvas {
-  cursor: crosshair;
-}
-
-.tape {
+  background: var(--ruler);
   pointer-events: none;
 }
 
 .tape line {
-  stroke: rgba(255, 255, 255, 0.75);
+  stroke: var(--hairline);
   stroke-width: 1;
 }
 
 .tape text {
-  fill: #fff;
+  fill: var(--on-picture);
   font-size: 11px;
   text-anchor: end;
 }
@@ -155,8 +149,8 @@ canvas {
 .where {
   position: absolute;
   left: 52px;
-  background: rgba(30, 27, 36, 0.78);
-  color: #f2eef8;
+  background: var(--chip);
+  color: var(--on-surround);
   border-radius: 7px;
   padding: 5px 11px;
 }

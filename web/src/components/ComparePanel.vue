@@ -123,8 +123,8 @@ watch(
 <style scoped>
 .compare {
   position: relative;
-  background: #767676;
-  border-left: 1px solid #5e5e5e;
+  background: var(--surround);
+  border-left: 1px solid var(--seam);
   overflow: hidden;
   min-width: 0;
 }
@@ -142,8 +142,8 @@ canvas {
 .sizes {
   position: absolute;
   left: 10px;
-  background: rgba(30, 27, 36, 0.78);
-  color: #f2eef8;
+  background: var(--chip);
+  color: var(--on-surround);
   border-radius: 7px;
   padding: 5px 11px;
 }
@@ -168,6 +168,6 @@ canvas {
 }
 
 .differs {
-  color: #f0b155;
+  color: var(--doubt);
 }
 </style>

@@ -64,6 +64,6 @@ const catalogue = useCatalogue()
   width: 34px;
   height: 34px;
   border-radius: 50%;
-  border: 1px solid rgba(128, 128, 128, 0.5);
+  border: 1px solid var(--swatch-line);
 }
 </style>

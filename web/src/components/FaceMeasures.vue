@@ -96,7 +96,7 @@ function measure(id: string, mm: number | null) {
   gap: 2px 26px;
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .grid {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import DialogBox from './DialogBox.vue'
 import { useEventListener } from '@vueuse/core'
-import { NModal } from 'naive-ui'
 import { ref } from 'vue'
 import { LENSES } from '../lenses/registry'
 import { isTyping } from '../lib/keys'
@@ -22,13 +22,7 @@ useEventListener('keydown', onKey)
 </script>
 
 <template>
-  <n-modal
-    v-model:show="shown"
-    preset="card"
-    :title="say('keyboardHelp.keys')"
-    style="width: min(860px, 94vw)"
-    :aria-label="say('keyboardHelp.keyboardHelp')"
-  >
+  <dialog-box v-model:show="shown" :title="say('keyboardHelp.keys')" :width-px="860">
     <dl class="keys">
       <div v-for="k in KEYS" :key="k.shown">
         <dt>{{ k.shown }}</dt>
@@ -38,7 +32,7 @@ useEventListener('keydown', onKey)
     <p class="faint made">
       <a href="/notices.txt" target="_blank">{{ say('keyboardHelp.whatDaturaIsMadeWithAnd') }}</a>
     </p>
-  </n-modal>
+  </dialog-box>
 </template>
 
 <style scoped>

@@ -112,26 +112,26 @@ function key(event: KeyboardEvent) {
 }
 
 .round {
-  fill: #3a3640;
+  fill: var(--night);
 }
 
 .cross {
-  stroke: rgba(255, 255, 255, 0.18);
+  stroke: color-mix(in srgb, var(--on-picture) 18%, transparent);
 }
 
 .head {
-  fill: #767676;
+  fill: var(--surround);
 }
 
 .ray {
-  stroke: #ffe08a;
+  stroke: var(--mark);
   stroke-width: 2;
   opacity: 0.6;
 }
 
 .bulb {
-  fill: #ffe08a;
-  stroke: #fff;
+  fill: var(--mark);
+  stroke: var(--on-picture);
   stroke-width: 2;
 }
 </style>

@@ -201,6 +201,6 @@ summary {
   display: block;
   height: 16px;
   border-radius: 5px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
 }
 </style>

@@ -102,7 +102,7 @@ const usual = computed(() =>
   gap: 1px;
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .measure {
     grid-template-columns: 52px minmax(0, 1fr) 98px;
   }

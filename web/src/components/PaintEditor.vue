@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import DialogBox from './DialogBox.vue'
 import { LETTERS, LIMITS } from '../api/limits'
-import { NButton, NCheckbox, NInput, NInputNumber, NModal, NSelect } from 'naive-ui'
+import { NButton, NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type PaintDescription, type PaintOnSkin } from '../api/client'
 import { useLatest } from '../lib/latest'
-import { labOf } from '../lib/skinDial'
 import { FINISHES, MATERIALS } from '../lib/materials'
-import LabFields from './LabFields.vue'
-import PhotoPicker from './PhotoPicker.vue'
+import PaintCard from './PaintCard.vue'
+import PaintSeen from './PaintSeen.vue'
 
 const show = defineModel<boolean>('show', { required: true })
 const props = defineProps<{ paint: PaintDescription | null; face: string; taken: readonly string[] }>()
@@ -94,12 +94,7 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
 </script>
 
 <template>
-  <n-modal
-    v-model:show="show"
-    preset="card"
-    :title="paint ? paint.name : say('paintEditor.addAPaint')"
-    class="paint-editor"
-  >
+  <dialog-box v-model:show="show" :title="paint ? paint.name : say('paintEditor.addAPaint')" :width-px="680">
     <div class="form">
       <label class="wide">
         <span>{{ say('paintEditor.name') }}</span>
@@ -142,32 +137,7 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
         </label>
       </template>
 
-      <section class="card wide">
-        <h3>{{ say('paintEditor.card') }}</h3>
-        <p class="faint">
-          {{ say('paintEditor.oneEvenFilmDrawnOverBlack') }}
-        </p>
-        <div
-          v-for="[ground, words] in [
-            ['overBlack', 'over black'],
-            ['overWhite', 'over white'],
-          ] as const"
-          :key="ground"
-          class="pair"
-        >
-          <span>{{ words }}</span>
-          <lab-fields
-            :model-value="labOf(draft[ground])"
-            :name="words[0]!.toUpperCase() + words.slice(1)"
-            @update:model-value="(c) => (draft[ground] = c)"
-          />
-          <photo-picker
-            :what="say('paintEditor.theFilm', { words })"
-            :label="say('paintEditor.fromAPhoto')"
-            @picked="(c) => (draft[ground] = c)"
-          />
-        </div>
-      </section>
+      <paint-card v-model="draft" class="wide" />
 
       <label
         v-for="[key, words] in [
@@ -196,33 +166,7 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
     </div>
 
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
-    <div v-else-if="seen" class="seen">
-      <span class="swatch" :style="{ background: seen.overBlack }" /> {{ say('paintEditor.overBlack') }}
-      <span class="swatch" :style="{ background: seen.overWhite }" /> {{ say('paintEditor.overWhite') }}
-      <span class="swatch" :style="{ background: seen.oneCoat }" /> {{ say('paintEditor.oneCoatOnThisSkin') }}
-      <span class="swatch" :style="{ background: seen.opaque }" />
-      {{
-        say('paintEditor.opaque', {
-          skin: seen.coatsToHide
-            ? say('paintEditor.thisSkin', {
-                coatsToHide: seen.coatsToHide,
-                hide: seen.coatsToHide === 1 ? say('paintEditor.coatHides') : say('paintEditor.coatsHide'),
-              })
-            : say('paintEditor.moreThan8CoatsToHide'),
-        })
-      }}
-    </div>
-    <p v-if="!problem && seen" class="faint">
-      {{
-        say('paintEditor.readFromTheCardOffBy', {
-          missOverBlack: seen.card.missOverBlack,
-          missOverWhite: seen.card.missOverWhite,
-          spreadK: Math.round(100 * seen.card.spreadK),
-          spreadS: Math.round(100 * seen.card.spreadS),
-        })
-      }}
-    </p>
-    <p v-if="!problem && seen?.card.doubt" class="warning" role="status">{{ seen.card.doubt }}</p>
+    <paint-seen v-else-if="seen" :seen="seen" />
     <footer>
       <n-button
         v-if="paint"
@@ -242,14 +186,9 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
         {{ paint ? say('paintEditor.save') : say('paintEditor.addToTheKit') }}
       </n-button>
     </footer>
-  </n-modal>
+  </dialog-box>
 </template>
 
-<style>
-.paint-editor {
-  width: min(680px, 95vw);
-}
-</style>
 <style scoped>
 .form {
   display: grid;
@@ -266,28 +205,12 @@ label {
   gap: 3px;
 }
 
-.card {
-  display: grid;
-  gap: 7px;
-  padding: 10px 12px;
-  background: var(--ground);
-  border-radius: 9px;
-}
-
-.pair {
-  display: grid;
-  grid-template-columns: 76px 1fr auto;
-  gap: 10px;
-  align-items: end;
-}
-
 .checks {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 20px;
 }
 
-.seen,
 footer {
   display: flex;
   flex-wrap: wrap;
@@ -296,20 +219,7 @@ footer {
   margin-top: 12px;
 }
 
-.swatch {
-  width: 32px;
-  height: 22px;
-  border-radius: 4px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
-}
-
 .gap {
   flex: 1;
-}
-
-@media (max-width: 560px) {
-  .pair {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -21,7 +21,7 @@ const options = computed<SelectOption[]>(() =>
 
 function swatch(colour: unknown) {
   return h('span', {
-    style: `display:inline-block;width:13px;height:13px;border-radius:3px;margin-right:7px;vertical-align:-2px;border:1px solid rgba(128,128,128,.6);background:${String(colour)}`,
+    style: `display:inline-block;width:13px;height:13px;border-radius:3px;margin-right:7px;vertical-align:-2px;border:1px solid var(--swatch-line);background:${String(colour)}`,
   })
 }
 

@@ -111,7 +111,7 @@ td .price {
 
 .card {
   display: inline-flex;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
   border-radius: 4px;
   overflow: hidden;
 }
@@ -122,11 +122,11 @@ td .price {
 }
 
 .card span:first-child {
-  box-shadow: inset 0 -4px 0 #111;
+  box-shadow: inset 0 -4px 0 var(--card-black);
 }
 
 .card span:last-child {
-  box-shadow: inset 0 -4px 0 #eee;
+  box-shadow: inset 0 -4px 0 var(--card-white);
 }
 
 .swatch {
@@ -134,10 +134,10 @@ td .price {
   width: 44px;
   height: 24px;
   border-radius: 4px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   th:nth-child(5),
   td:nth-child(5),
   th:nth-child(6),

@@ -130,8 +130,8 @@ function drop() {
 }
 
 .handle .knob {
-  fill: #fff;
-  stroke: #5b3f8c;
+  fill: var(--on-picture);
+  stroke: var(--grip);
   stroke-width: 2.5;
 }
 
@@ -140,7 +140,7 @@ function drop() {
 }
 
 .handle.move path {
-  stroke: #5b3f8c;
+  stroke: var(--grip);
   stroke-width: 2;
 }
 </style>

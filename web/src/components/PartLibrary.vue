@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import DialogBox from './DialogBox.vue'
 import { useEventListener } from '@vueuse/core'
-import { NInput, NModal } from 'naive-ui'
+import { NInput } from 'naive-ui'
 import { computed, nextTick, ref, watch } from 'vue'
 import { api, picture, type Kind } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
@@ -104,12 +105,7 @@ async function hang(kind: Kind) {
 </script>
 
 <template>
-  <n-modal
-    v-model:show="shown"
-    preset="card"
-    :title="say('partLibrary.addAPart')"
-    style="width: min(860px, 94vw)"
-  >
+  <dialog-box v-model:show="shown" :title="say('partLibrary.addAPart')" :width-px="860">
     <n-input
       ref="field"
       v-model:value="words"
@@ -142,7 +138,7 @@ async function hang(kind: Kind) {
         </ul>
       </section>
     </div>
-  </n-modal>
+  </dialog-box>
 </template>
 
 <style scoped>

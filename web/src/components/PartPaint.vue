@@ -114,16 +114,16 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
   display: block;
 }
 
-.tint .swatch {
-  display: inline-block;
-  vertical-align: -3px;
-}
-
 .swatch {
   width: 16px;
   height: 16px;
   border-radius: 4px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
   margin-top: 2px;
+}
+
+.tint .swatch {
+  display: inline-block;
+  vertical-align: -3px;
 }
 </style>

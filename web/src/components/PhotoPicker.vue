@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { say } from '../texts'
-import { NButton, NModal } from 'naive-ui'
+import DialogBox from './DialogBox.vue'
+import { NButton } from 'naive-ui'
 import { nextTick, ref } from 'vue'
 import { api } from '../api/client'
 import { labOf, type LabColour } from '../lib/skinDial'
@@ -72,11 +73,10 @@ function take() {
     :aria-label="say('photoPicker.photoOf', { what: props.what })"
     @change="read"
   />
-  <n-modal
+  <dialog-box
     v-model:show="show"
-    preset="card"
     :title="say('photoPicker.colourOfOffAPhoto', { what: props.what })"
-    class="photo"
+    :width-px="760"
   >
     <p>
       <b>{{
@@ -115,14 +115,9 @@ function take() {
         say('photoPicker.takeThisColour')
       }}</n-button>
     </div>
-  </n-modal>
+  </dialog-box>
 </template>
 
-<style>
-.photo {
-  width: min(760px, 94vw);
-}
-</style>
 <style scoped>
 .frame {
   position: relative;
@@ -143,8 +138,8 @@ canvas {
   width: 16px;
   height: 16px;
   margin: -8px;
-  border: 2px solid #fff;
-  outline: 2px solid #000;
+  border: 2px solid var(--on-picture);
+  outline: 2px solid var(--card-black);
   border-radius: 50%;
   pointer-events: none;
 }
@@ -168,6 +163,6 @@ canvas {
   width: 34px;
   height: 28px;
   border-radius: 5px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
 }
 </style>

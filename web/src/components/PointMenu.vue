@@ -110,7 +110,7 @@ function select(id: string) {
   background: var(--panel);
   border: 1px solid var(--line);
   border-radius: 11px;
-  box-shadow: 0 8px 30px rgba(0, 0, 0, 0.28);
+  box-shadow: var(--lifted);
   padding: 10px;
   display: grid;
   gap: 2px;

@@ -237,8 +237,8 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
 }
 
 .big span {
-  background: rgba(30, 27, 36, 0.78);
-  color: #fff;
+  background: var(--chip);
+  color: var(--on-picture);
   font-size: 12px;
   padding: 1px 6px;
 }

@@ -1,17 +1,26 @@
 <script setup lang="ts">
 import { say } from '../texts'
-import { NButton, NModal } from 'naive-ui'
+import DialogBox from './DialogBox.vue'
+import { NButton } from 'naive-ui'
 import { ref, watch } from 'vue'
-import { api, type Difference, type Revision } from '../api/client'
+import { documents, type Difference, type DocumentKind, type Revision } from '../api/client'
 import { differenceWords } from '../lib/differences'
 import { useCatalogue } from '../stores/catalogue'
-import { useLook } from '../stores/look'
 
-/** Every save of the look: what has changed since, and back to one of them. Nothing saved later is lost by it. */
+/** Every save of a document: what has changed since, and back to one of them. Nothing saved later is lost by it. */
 const show = defineModel<boolean>('show', { required: true })
+const props = defineProps<{
+  kind: DocumentKind
+  id: string
+  revision: number
+  /** Kinds of a look's parts by their ids, for the words of what has changed. */
+  parts?: Record<string, string>
+  /** Keeps what is in the hand before the saves are listed. */
+  before?: () => Promise<unknown>
+}>()
+const emit = defineEmits<{ restored: [] }>()
 const MOST_SHOWN = 40
 
-const lookDoc = useLook()
 const catalogue = useCatalogue()
 const saves = ref<Revision[]>([])
 const chosen = ref<Revision | null>(null)
@@ -46,8 +55,8 @@ watch(show, (open) => {
   differences.value = null
   if (!open) return
   void attempt(async () => {
-    await lookDoc.save()
-    saves.value = await api.lookRevisions(lookDoc.id)
+    await props.before?.()
+    saves.value = await documents(props.kind).revisions(props.id)
   })
 })
 
@@ -55,19 +64,19 @@ const choose = (save: Revision) =>
   attempt(async () => {
     chosen.value = save
     differences.value = null
-    differences.value = await api.lookDifferences(lookDoc.id, save.revision, lookDoc.revision)
+    differences.value = await documents(props.kind).differences(props.id, save.revision, props.revision)
   })
 
 const restore = () =>
   attempt(async () => {
     if (!chosen.value) return
-    await api.restoreLook(lookDoc.id, chosen.value.revision, lookDoc.revision)
-    await lookDoc.open(lookDoc.id)
+    await documents(props.kind).restore(props.id, chosen.value.revision, props.revision)
     show.value = false
+    emit('restored')
   })
 
 const line = (difference: Difference) =>
-  differenceWords(difference, Object.fromEntries(lookDoc.look.parts.map((p) => [p.id, p.kind])), {
+  differenceWords(difference, props.parts ?? {}, {
     kindOf: (id) => catalogue.kindOf(id)?.label ?? id,
     paintOf: (id) =>
       catalogue.kits.flatMap((k) => k.paints).find((p) => p.id === id)?.name ?? id.replaceAll('-', ' '),
@@ -75,25 +84,19 @@ const line = (difference: Difference) =>
 </script>
 
 <template>
-  <n-modal
-    v-model:show="show"
-    preset="card"
-    :title="say('savesPanel.earlierSaves')"
-    :aria-label="say('savesPanel.earlierSaves')"
-    style="width: min(720px, 94vw)"
-  >
+  <dialog-box v-model:show="show" :title="say('savesPanel.earlierSaves')" :width-px="720">
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div class="saves">
       <ol :aria-label="say('savesPanel.savesNewestFirst')">
         <li v-for="save in saves" :key="save.revision">
           <button
             :class="{ on: save.revision === chosen?.revision }"
-            :disabled="save.revision === lookDoc.revision"
+            :disabled="save.revision === revision"
             @click="choose(save)"
           >
             <span>{{ when(save) }}</span>
             <span class="faint">{{
-              save.revision === lookDoc.revision
+              save.revision === revision
                 ? say('savesPanel.asItIsNow')
                 : say('savesPanel.save', { revision: save.revision })
             }}</span>
@@ -126,7 +129,7 @@ const line = (difference: Difference) =>
         </template>
       </section>
     </div>
-  </n-modal>
+  </dialog-box>
 </template>
 
 <style scoped>
@@ -170,13 +173,13 @@ ol button {
   cursor: pointer;
 }
 
+ol button:disabled {
+  cursor: default;
+}
+
 ol button:hover:enabled,
 ol button.on {
   border-color: var(--accent);
-}
-
-ol button:disabled {
-  cursor: default;
 }
 
 @media (width <= 640px) {

@@ -30,7 +30,7 @@ kbd {
   color: var(--faint);
 }
 
-@media (max-width: 1240px) {
+@media (width <= 1240px) {
   kbd {
     display: none;
   }

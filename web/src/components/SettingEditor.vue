@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import DialogBox from './DialogBox.vue'
 import { LETTERS, LIMITS, USUAL } from '../api/limits'
-import { NButton, NInput, NModal, NSelect } from 'naive-ui'
+import { NButton, NInput, NSelect } from 'naive-ui'
 import { ref, watch } from 'vue'
 import { api, type ApiProblem, type Setting } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import DocumentMenu from './DocumentMenu.vue'
+import RemovedMenu from './RemovedMenu.vue'
 import NamedSlider from './NamedSlider.vue'
 import NumberField from './NumberField.vue'
 import OwnRates from './OwnRates.vue'
@@ -20,6 +24,7 @@ const SHAPES = [
 ]
 
 const catalogue = useCatalogue()
+const preferences = usePreferences()
 const setting = ref<Setting | null>(null)
 const problem = ref('')
 const saving = ref(false)
@@ -38,6 +43,23 @@ watch(shown, (now) => {
   if (now && catalogue.setting) setting.value = JSON.parse(JSON.stringify(catalogue.setting)) as Setting
 })
 
+/** The setting as the studio has it now, or the one that stands in for it. */
+async function again() {
+  await catalogue.loadSettings()
+  setting.value = catalogue.setting ? (JSON.parse(JSON.stringify(catalogue.setting)) as Setting) : null
+}
+
+async function duplicate() {
+  const { id } = await api.addSetting({
+    ...setting.value!,
+    id: '',
+    name: say('settingEditor.copy', { name: setting.value!.name }),
+  })
+  await catalogue.loadSettings()
+  preferences.setting = id
+  await again()
+}
+
 async function save() {
   if (!setting.value) return
   saving.value = true
@@ -55,12 +77,7 @@ async function save() {
 </script>
 
 <template>
-  <n-modal
-    v-model:show="shown"
-    preset="card"
-    :title="say('settingEditor.whereItIsWorn')"
-    style="width: min(560px, 94vw)"
-  >
+  <dialog-box v-model:show="shown" :title="say('settingEditor.whereItIsWorn')" :width-px="560">
     <div v-if="setting" class="form">
       <label>
         <span class="faint">{{ say('settingEditor.name') }}</span>
@@ -160,12 +177,23 @@ async function save() {
       <setting-light v-model="setting" />
       <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
       <div class="foot">
+        <document-menu
+          :id="setting.id"
+          kind="settings"
+          :revision="catalogue.settingRevisions[setting.id] ?? 0"
+          :name="setting.name"
+          :last="catalogue.settings.length === 1"
+          :duplicate="duplicate"
+          :reload="again"
+          @removed="again"
+        />
+        <removed-menu kind="settings" :after="catalogue.settings" @back="catalogue.loadSettings()" />
         <n-button type="primary" :loading="saving" @click="save">{{
           say('settingEditor.saveTheSetting')
         }}</n-button>
       </div>
     </div>
-  </n-modal>
+  </dialog-box>
 </template>
 
 <style scoped>
@@ -190,7 +218,7 @@ label {
   justify-content: end;
 }
 
-@media (max-width: 560px) {
+@media (width <= 560px) {
   .three {
     grid-template-columns: 1fr;
   }

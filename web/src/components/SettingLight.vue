@@ -139,10 +139,10 @@ label {
   width: 16px;
   height: 16px;
   border-radius: 50%;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
 }
 
-@media (max-width: 560px) {
+@media (width <= 560px) {
   .stand,
   .lamps {
     grid-template-columns: 1fr;

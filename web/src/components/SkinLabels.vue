@@ -60,21 +60,17 @@ const tape = computed(() => {
 }
 
 .tape text {
-  fill: #fff;
-  font-size: 11px;
+  fill: var(--on-picture);
+  font-size: 14px;
   font-weight: 600;
   paint-order: stroke;
-  stroke: rgba(40, 30, 60, 0.9);
+  stroke: var(--halo);
   stroke-width: 3px;
-}
-
-.tape text {
-  font-size: 14px;
 }
 
 .tape polyline {
   fill: none;
-  stroke: #ffe08a;
+  stroke: var(--mark);
   stroke-width: 2.5;
   stroke-dasharray: 6 3;
 }
@@ -82,15 +78,15 @@ const tape = computed(() => {
 .held,
 .spot {
   fill: none;
-  stroke: #ffe08a;
+  stroke: var(--mark);
   stroke-width: 2.5;
 }
 
 .live {
   position: absolute;
   pointer-events: none;
-  background: rgba(30, 27, 36, 0.92);
-  color: #fff;
+  background: var(--chip);
+  color: var(--on-picture);
   font-weight: 600;
   border-radius: 6px;
   padding: 2px 9px;

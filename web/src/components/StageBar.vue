@@ -108,7 +108,7 @@ const distances = computed(() => {
   cursor: pointer;
 }
 
-@media (max-width: 1240px) {
+@media (width <= 1240px) {
   .from > span {
     display: none;
   }
@@ -119,7 +119,7 @@ const distances = computed(() => {
 }
 
 /* The chart has no room beside the bust there. */
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .stage-bar {
     padding: 5px 8px;
   }

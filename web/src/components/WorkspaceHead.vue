@@ -1,69 +1,23 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { LETTERS } from '../api/limits'
-import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
-import { computed, ref } from 'vue'
-import { api, picture } from '../api/client'
-import { download } from '../lib/download'
+import { NButton, NInput, NSelect } from 'naive-ui'
+import { computed } from 'vue'
 import { titled } from '../lib/shortcuts'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
-import { usePlan } from '../stores/plan'
-import SavesPanel from './SavesPanel.vue'
+import DownloadMenu from './DownloadMenu.vue'
 import SaveState from './SaveState.vue'
 
 /** The look's name, on whom and for what it is, whether it is saved, and what is done with it. */
 const emit = defineEmits<{ add: []; place: [] }>()
 
-const message = useMessage()
 const lookDoc = useLook()
-const planning = usePlan()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
-const printing = ref(false)
-const saves = ref(false)
-
-const SHEETS = [
-  { label: say('workspaceHead.stepSheetA4'), key: 'A4' },
-  { label: say('workspaceHead.stepSheetLetter'), key: 'Letter' },
-  { label: say('workspaceHead.boothSheetOnePageA4'), key: 'A4 booth' },
-  { label: say('workspaceHead.boothSheetOnePageLetter'), key: 'Letter booth' },
-  { label: say('workspaceHead.lookFile'), key: 'file' },
-  { type: 'divider', key: 'line' },
-  { label: say('workspaceHead.earlierSaves'), key: 'saves' },
-]
 
 const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
-
-async function sheet(key: string) {
-  if (key === 'file') {
-    // The service writes the file, of what is saved.
-    await lookDoc.save()
-    window.location.assign(picture.lookFile(lookDoc.id))
-    return
-  }
-  if (key === 'saves') {
-    saves.value = true
-    return
-  }
-  printing.value = true
-  try {
-    download(
-      await api.sheet(
-        planning.request,
-        key.split(' ')[0]!,
-        preferences.unit,
-        key.endsWith('booth') ? 'booth' : 'full',
-      ),
-      `${lookDoc.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
-    )
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  } finally {
-    printing.value = false
-  }
-}
 </script>
 
 <template>
@@ -127,18 +81,7 @@ async function sheet(key: string) {
       ><span class="long">{{ say('workspaceHead.addAPart') }}</span
       ><span class="short">{{ say('workspaceHead.part') }}</span></n-button
     >
-    <n-dropdown trigger="click" :options="SHEETS" @select="sheet">
-      <n-button
-        class="near"
-        size="small"
-        type="primary"
-        :loading="printing"
-        :aria-label="say('workspaceHead.download')"
-        ><span class="long">{{ say('workspaceHead.download') }}</span
-        ><span class="short">{{ say('workspaceHead.print') }}</span></n-button
-      >
-    </n-dropdown>
-    <saves-panel v-model:show="saves" />
+    <download-menu />
   </header>
 </template>
 
@@ -178,7 +121,7 @@ async function sheet(key: string) {
   flex: 1;
 }
 
-@media (max-width: 1100px) {
+@media (width <= 1100px) {
   .name {
     width: 190px;
   }
@@ -192,7 +135,7 @@ async function sheet(key: string) {
   }
 }
 
-@media (max-width: 860px) {
+@media (width <= 860px) {
   /* Two rows: the look with what is done with it, and whom it is for. */
   .top {
     padding: 7px 8px;
@@ -240,7 +183,7 @@ async function sheet(key: string) {
   }
 }
 
-@media (max-width: 600px) {
+@media (width <= 600px) {
   .long {
     display: none;
   }

@@ -48,7 +48,6 @@ export const useCatalogue = defineStore('catalogue', () => {
     kits.value = b
     lamps.value = lights
     await loadSettings()
-    choose()
     ready.value = true
   }
 
@@ -56,10 +55,12 @@ export const useCatalogue = defineStore('catalogue', () => {
     const stored = await api.settings()
     settings.value = stored.map((s) => s.setting)
     settingRevisions.value = Object.fromEntries(stored.map((s) => [s.id, s.revision]))
+    choose()
   }
 
   async function loadKits() {
     kits.value = await api.kits()
+    choose()
   }
 
   async function loadFaces() {

@@ -1,11 +1,11 @@
 import type { ShallowRef } from 'vue'
 import { zoneAt, type ChartPoint } from '../lib/zones'
-import { useCoats } from '../stores/coats'
 import { useMapping } from '../stores/mapping'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
 import { partsAt } from './marks'
 import type { SkinScene } from './SkinScene'
+import { lensOf } from '../lenses/registry'
 import { useLens } from '../stores/lens'
 
 /** What a click on the skin does, the same on bust and chart: hold the tape, select, take a core, or offer parts. */
@@ -17,7 +17,6 @@ export function usePointing(
   const selection = useSelection()
   const mapping = useMapping()
   const lens = useLens()
-  const coats = useCoats()
 
   function zoneOf(at: ChartPoint | null): string | null {
     return at && planning.body ? zoneAt(planning.body, at) : null
@@ -42,8 +41,9 @@ export function usePointing(
       return
     }
     selection.selected = partsAt(planning.plan?.parts ?? [], at)[0]?.id ?? selection.selected
-    if (lens.id === 'coats') coats.pointAt(at, zone)
-    if (lens.id === 'look') offer({ x: event.clientX, y: event.clientY, zone, chart: at })
+    const entry = lensOf(lens.id)
+    entry.pointAt?.(at, zone)
+    if (entry.offersParts) offer({ x: event.clientX, y: event.clientY, zone, chart: at })
   }
 
   return { hover, click }

@@ -1,16 +1,16 @@
 import { say } from '../texts'
 import { useElementSize } from '@vueuse/core'
-import { onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
 import { picture } from '../api/client'
 import type { PlanMark } from './marks'
 import { useCatalogue } from '../stores/catalogue'
 import { useCoats } from '../stores/coats'
-import { useForm } from '../stores/form'
 import { useMapping } from '../stores/mapping'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
-import { drawMap, drawMarks, drawTones, drawZone } from './marks'
+import { drawMarks, drawZone } from './marks'
 import { SkinScene } from './SkinScene'
+import { lensOf } from '../lenses/registry'
 import { useLens } from '../stores/lens'
 
 // The picture's corner lies beyond everything painted: bare skin in the light of the picture.
@@ -35,7 +35,7 @@ export function useSkin(
   const mapping = useMapping()
   const lens = useLens()
   const coats = useCoats()
-  const form = useForm()
+  const onSkin = computed(() => lensOf(lens.id).onSkin?.() ?? {})
   /** Grows with every redraw, for labels that follow the skin. */
   const tick = ref(0)
   const stretch = shallowRef<ImageBitmap | null>(null)
@@ -49,8 +49,7 @@ export function useSkin(
       scene.value = new SkinScene(canvas.value!, kind)
       scene.value.onDraw = () => tick.value++
     } catch {
-      failed.value =
-        'This browser draws no 3D. Switch on hardware acceleration or use another browser; the sheet still prints.'
+      failed.value = say('useSkin.noThreeDimensions')
     }
   })
   onBeforeUnmount(() => scene.value?.dispose())
@@ -86,20 +85,7 @@ export function useSkin(
   watch([scene, () => coats.before, () => coats.divide, width], () => {
     if (kind === 'bust') scene.value?.setBefore(coats.before, coats.divide)
   })
-  watch(
-    [
-      () => planning.plan,
-      () => selection.selected,
-      pointed,
-      loaded,
-      () => lens.id,
-      stretch,
-      () => coats.hiding,
-      () => form.form,
-      () => form.relief,
-    ],
-    mark,
-  )
+  watch([() => planning.plan, () => selection.selected, pointed, loaded, onSkin, stretch], mark)
   watch([() => mapping.stretch, () => catalogue.face], async ([wanted, face]) => {
     if (!wanted || !face || kind !== 'chart') {
       stretch.value = null
@@ -121,8 +107,7 @@ export function useSkin(
     if (!scene.value || !loaded.value) return
     const marks: PlanMark[] = planning.planPart?.marks ?? []
     scene.value.drawOverlay((pen) => {
-      const sheet =
-        stretch.value ?? (lens.id === 'coats' ? coats.hiding : lens.id === 'form' ? form.relief : null)
+      const sheet = stretch.value ?? onSkin.value.sheet
       if (sheet && planning.body) {
         // Rows of the picture run down, the chart's y runs up.
         const { windowSideMm: side, windowTopMm: top } = planning.body
@@ -131,8 +116,7 @@ export function useSkin(
         pen.drawImage(sheet, -side / 2, -top, side, side)
         pen.restore()
       }
-      if (lens.id === 'map' && planning.plan) drawMap(pen, planning.plan.parts, planning.plan.costumeEdge)
-      if (lens.id === 'form' && form.form && !selection.dragging) drawTones(pen, form.form.tones)
+      onSkin.value.draw?.(pen)
       if (pointed.value && planning.body) drawZone(pen, planning.body.zones[pointed.value] ?? [])
       drawMarks(pen, marks)
     })

@@ -1,23 +1,20 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { LETTERS } from '../api/limits'
-import { useObjectUrl } from '@vueuse/core'
 import { NButton, NInput, useMessage } from 'naive-ui'
-import { computed, ref, watch, shallowRef } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type ApiProblem, type Face } from '../api/client'
-import { useLatest } from '../lib/latest'
+import { useFacePreview } from '../lib/useFacePreview'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+import DocumentMenu from '../components/DocumentMenu.vue'
 import FaceList from '../components/FaceList.vue'
 import FaceMeasures from '../components/FaceMeasures.vue'
-import PhotoPicker from '../components/PhotoPicker.vue'
-import SkinDial from '../components/SkinDial.vue'
-import WearerCautions from '../components/WearerCautions.vue'
+import FacePerson from '../components/FacePerson.vue'
+import RemovedMenu from '../components/RemovedMenu.vue'
 
 const props = defineProps<{ id?: string }>()
-
-const PREVIEW_AFTER_MS = 250
 
 const router = useRouter()
 const message = useMessage()
@@ -25,13 +22,7 @@ const catalogue = useCatalogue()
 const preferences = usePreferences()
 const face = ref<Face | null>(null)
 const errors = ref<Record<string, string[]>>({})
-const previewPicture = shallowRef<Blob>()
-const preview = useObjectUrl(previewPicture)
-const previewProblem = ref('')
-const estimate = ref<Record<string, number>>({})
-const notes = ref<Record<string, string>>({})
 const saving = ref(false)
-const previewing = useLatest()
 
 const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id || preferences.face)))
 const changed = computed(() => JSON.stringify(face.value) !== JSON.stringify(stored.value?.face))
@@ -45,33 +36,7 @@ watch(
   { immediate: true },
 )
 
-watch(
-  () => JSON.stringify([face.value?.measuresMm, face.value?.skin]),
-  () => {
-    previewing.later(PREVIEW_AFTER_MS, async () => {
-      if (!face.value) return
-      const { measuresMm, skin } = face.value
-      try {
-        const answer = await previewing.ask((signal) =>
-          Promise.all([
-            api.facePreview(measuresMm, skin, signal),
-            api.faceEstimate(measuresMm, skin, signal),
-          ]),
-        )
-        if (!answer) return
-        previewPicture.value = answer[0]
-        estimate.value = answer[1].measuresMm
-        notes.value = answer[1].notes
-        previewProblem.value = ''
-        errors.value = {}
-      } catch (error) {
-        previewProblem.value = (error as Error).message
-        errors.value = (error as ApiProblem).errors ?? {}
-      }
-    })
-  },
-  { immediate: true },
-)
+const { preview, problem: previewProblem, estimate, notes } = useFacePreview(face, errors)
 
 const measures = computed({
   get: () => face.value?.measuresMm ?? {},
@@ -109,21 +74,33 @@ async function save() {
   }
 }
 
+async function made(one: Face) {
+  const { id } = await api.addFace(one)
+  await catalogue.loadFaces()
+  await router.push(`/faces/${id}`)
+}
+
 async function add() {
   try {
     const from = stored.value?.face ?? face.value
-    const made = await api.addFace({
+    await made({
       id: '',
       name: say('facesView.newFace'),
       measuresMm: { ...(from?.measuresMm ?? {}) },
       skin: from?.skin ?? { l: 62, a: 11, b: 17 },
       cautions: [],
     })
-    await catalogue.loadFaces()
-    await router.push(`/faces/${made.id}`)
   } catch (error) {
     message.error((error as Error).message)
   }
+}
+
+const duplicate = () =>
+  made({ ...stored.value!.face, id: '', name: say('facesView.copy', { name: stored.value!.face.name }) })
+
+async function removed() {
+  await catalogue.loadFaces()
+  await router.push('/faces')
 }
 </script>
 
@@ -142,6 +119,17 @@ async function add() {
         <n-button type="primary" :disabled="!changed" :loading="saving" @click="save">{{
           say('facesView.save')
         }}</n-button>
+        <document-menu
+          :id="stored.id"
+          kind="faces"
+          :revision="stored.revision"
+          :name="stored.face.name"
+          :last="catalogue.faces.length === 1"
+          :duplicate="duplicate"
+          :reload="catalogue.loadFaces"
+          @removed="removed"
+        />
+        <removed-menu kind="faces" :after="catalogue.faces" @back="catalogue.loadFaces()" />
         <span :class="changed ? 'warning' : 'good'">{{
           changed ? say('facesView.notSavedYet') : say('facesView.saved')
         }}</span>
@@ -150,34 +138,14 @@ async function add() {
       <div class="columns">
         <face-measures v-model="measures" :estimate="estimate" :errors="errors" :notes="notes" />
 
-        <div class="person">
-          <img
-            v-if="preview"
-            :src="preview"
-            :alt="say('facesView.theBodyWithTheseMeasures')"
-            width="320"
-            height="360"
-          />
-          <p v-if="previewProblem" class="stop" role="alert">{{ previewProblem }}</p>
-          <h2>{{ say('facesView.skinTone') }}</h2>
-          <p class="faint">
-            {{
-              say('facesView.cielabInDaylightSavedAsTypology', {
-                skinClass: stored.skinClass,
-                typologyAngleDeg: stored.typologyAngleDeg,
-              })
-            }}
-          </p>
-          <skin-dial v-model="skin" />
-          <div>
-            <photo-picker
-              :what="say('facesView.theBareSkin')"
-              :label="say('facesView.fromAPhotoWithWhitePaper')"
-              @picked="(colour) => (skin = colour)"
-            />
-          </div>
-          <wearer-cautions v-model="cautions" />
-        </div>
+        <face-person
+          v-model:skin="skin"
+          v-model:cautions="cautions"
+          class="person"
+          :preview="preview"
+          :problem="previewProblem"
+          :stored="stored"
+        />
       </div>
     </section>
     <section v-else class="empty">
@@ -228,12 +196,6 @@ header {
   align-self: start;
 }
 
-.person img {
-  width: 100%;
-  height: auto;
-  border-radius: 10px;
-}
-
 .empty {
   display: grid;
   gap: 12px;
@@ -241,7 +203,7 @@ header {
   align-content: center;
 }
 
-@media (max-width: 1000px) {
+@media (width <= 1000px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -250,13 +212,9 @@ header {
     order: -1;
     position: static;
   }
-
-  .person img {
-    max-width: 260px;
-  }
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .faces {
     grid-template-columns: minmax(0, 1fr);
   }

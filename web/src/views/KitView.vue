@@ -3,6 +3,8 @@ import { say } from '../texts'
 import { NButton, NSelect, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, picture, type PaintDescription, type PaintOnSkin } from '../api/client'
+import DocumentMenu from '../components/DocumentMenu.vue'
+import RemovedMenu from '../components/RemovedMenu.vue'
 import PaintEditor from '../components/PaintEditor.vue'
 import PaintTable from '../components/PaintTable.vue'
 import RecipePanel from '../components/RecipePanel.vue'
@@ -67,6 +69,13 @@ const keep = (paint: PaintDescription) =>
   )
 const drop = (id: string) => change((all) => all.filter((p) => p.id !== id), say('kitView.itIsOutOfTheKit'))
 
+async function duplicate() {
+  const whole = await api.wholeKit(preferences.kit)
+  const { id } = await api.addKit({ ...whole, id: '', name: say('kitView.copy', { name: whole.name }) })
+  await catalogue.loadKits()
+  preferences.kit = id
+}
+
 /** Replaces the paints of the kit by those of a table, as a new revision; the old one stays in the history. */
 async function read() {
   const chosen = file.value?.files?.[0]
@@ -105,6 +114,18 @@ async function read() {
           style="width: 200px"
         />
       </label>
+      <document-menu
+        v-if="catalogue.kit"
+        :id="catalogue.kit.id"
+        kind="kits"
+        :revision="catalogue.kit.revision"
+        :name="catalogue.kit.name"
+        :last="catalogue.kits.length === 1"
+        :duplicate="duplicate"
+        :reload="catalogue.loadKits"
+        @removed="catalogue.loadKits()"
+      />
+      <removed-menu kind="kits" :after="catalogue.kits" @back="catalogue.loadKits()" />
       <span class="gap" />
       <a class="link" :href="picture.kitTable(preferences.kit)" download>{{ say('kitView.tableCsv') }}</a>
       <a class="link" :href="picture.kitPalette(preferences.kit)" download>{{ say('kitView.paletteGpl') }}</a>
@@ -176,7 +197,7 @@ header label {
   align-items: start;
 }
 
-@media (max-width: 1000px) {
+@media (width <= 1000px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -186,7 +207,7 @@ header label {
   }
 }
 
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .kit {
     padding: 14px;
   }

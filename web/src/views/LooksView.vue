@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { say } from '../texts'
-import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
+import { NButton, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, h, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, picture, type Look, type LookHead } from '../api/client'
+import { api, documents, type Look, type LookHead } from '../api/client'
+import LookCard from '../components/LookCard.vue'
+import RemovedMenu from '../components/RemovedMenu.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 
@@ -14,23 +16,16 @@ const preferences = usePreferences()
 const looks = ref<LookHead[] | null>(null)
 const problem = ref('')
 const search = ref('')
-const removed = ref<LookHead[]>([])
 
 const found = computed(() =>
   (looks.value ?? []).filter((l) => l.name.toLowerCase().includes(search.value.trim().toLowerCase())),
 )
 const file = ref<HTMLInputElement | null>(null)
 
-const MENU = [
-  { label: say('looksView.duplicate'), key: 'duplicate' },
-  { label: say('looksView.saveAsFile'), key: 'file' },
-  { label: say('looksView.remove'), key: 'remove' },
-]
-
 async function load() {
   problem.value = ''
   try {
-    ;[looks.value, removed.value] = await Promise.all([api.looks(), api.findLooks(undefined, true)])
+    looks.value = await api.looks()
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -63,9 +58,9 @@ function choose(key: string, look: LookHead) {
       await api.addLook({ ...stored.look, name: say('looksView.copy', { name: stored.look.name }) })
       await load()
     } else if (key === 'file') {
-      window.location.assign(picture.lookFile(look.id))
+      window.location.assign(documents('looks').file(look.id))
     } else {
-      await api.removeLook(look.id, look.revision)
+      await documents('looks').remove(look.id, look.revision)
       await load()
       // Said with the way back beside it rather than asked beforehand.
       message.info(
@@ -84,7 +79,7 @@ function choose(key: string, look: LookHead) {
 
 const putBack = (id: string) =>
   attempt(async () => {
-    await api.putBackLook(id)
+    await documents('looks').putBack(id)
     message.destroyAll()
     await load()
   })
@@ -134,14 +129,7 @@ onMounted(load)
         style="width: 160px"
       />
       <span class="gap" />
-      <n-dropdown
-        v-if="removed.length > 0"
-        trigger="click"
-        :options="removed.map((l) => ({ label: say('looksView.putBack', { name: l.name }), key: l.id }))"
-        @select="putBack"
-      >
-        <n-button quaternary>{{ say('looksView.removed', { removed: removed.length }) }}</n-button>
-      </n-dropdown>
+      <removed-menu kind="looks" :after="looks" @back="load" />
       <input ref="file" type="file" accept=".json,application/json" hidden @change="importFile" />
       <n-button @click="file?.click()">{{ say('looksView.openALookFile') }}</n-button>
       <n-button type="primary" @click="create">{{ say('looksView.newLook') }}</n-button>
@@ -157,34 +145,7 @@ onMounted(load)
       {{ say('looksView.noLookHasInItsName', { search }) }}
     </p>
     <ul v-else class="gallery">
-      <li v-for="look in found" :key="look.id" class="card">
-        <router-link :to="`/looks/${look.id}`" class="open">
-          <img
-            :src="
-              picture.look(
-                look.id,
-                look.revision,
-                preferences.face,
-                preferences.kit,
-                preferences.setting,
-                catalogue.face?.revision ?? 0,
-              )
-            "
-            :alt="say('looksView.painted', { name: look.name })"
-            width="320"
-            height="360"
-          />
-          <h2>{{ look.name }}</h2>
-        </router-link>
-        <div class="foot">
-          <span class="faint">{{ say('looksView.on', { name: catalogue.face?.face.name }) }}</span>
-          <n-dropdown trigger="click" :options="MENU" @select="(key: string) => choose(key, look)">
-            <n-button quaternary size="small" :aria-label="say('looksView.moreFor', { name: look.name })">{{
-              say('looksView.more')
-            }}</n-button>
-          </n-dropdown>
-        </div>
-      </li>
+      <look-card v-for="look in found" :key="look.id" :look="look" @choose="(key) => choose(key, look)" />
     </ul>
   </div>
 </template>
@@ -219,42 +180,6 @@ header {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(260px, 350px));
   gap: 22px;
-}
-
-.card {
-  background: var(--panel);
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  overflow: hidden;
-}
-
-.card:hover {
-  border-color: var(--accent);
-}
-
-.open {
-  color: inherit;
-  text-decoration: none;
-  display: block;
-}
-
-img {
-  display: block;
-  width: 100%;
-  height: auto;
-  aspect-ratio: 320 / 360;
-  background: var(--surround);
-}
-
-.card h2 {
-  padding: 12px 14px 0;
-}
-
-.foot {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  padding: 2px 8px 8px 14px;
 }
 
 .empty {

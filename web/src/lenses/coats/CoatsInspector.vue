@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { say } from '../../texts'
-import { NButton, NCheckbox, NSelect } from 'naive-ui'
+import FewestPaints from './FewestPaints.vue'
+import { NCheckbox, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { api, type FewestPaints, type LostPair } from '../../api/client'
+import { api, type LostPair } from '../../api/client'
 import { useCatalogue } from '../../stores/catalogue'
 import { useCoats } from '../../stores/coats'
 import { usePlan } from '../../stores/plan'
@@ -11,10 +12,6 @@ const coats = useCoats()
 const planning = usePlan()
 const catalogue = useCatalogue()
 const lost = ref<LostPair[] | null>(null)
-const fewest = ref<FewestPaints | null>(null)
-const fewestProblem = ref('')
-const searching = ref(false)
-const deltaE = ref(4)
 
 const lamps = computed(() => [
   { label: say('coatsInspector.daylight'), value: '' },
@@ -26,11 +23,6 @@ const laid = computed(() =>
     s.coats.map((c) => ({ label: `${c.number}. ${c.part}: ${c.coat.toLowerCase()}`, value: c.number })),
   ),
 )
-const NEARNESS = [
-  { label: say('coatsInspector.hardlySeen'), value: 2 },
-  { label: say('coatsInspector.small'), value: 4 },
-  { label: say('coatsInspector.plain'), value: 8 },
-]
 
 watch(
   [() => planning.plan, () => planning.lamp],
@@ -43,19 +35,6 @@ watch(
   },
   { immediate: true },
 )
-watch([() => planning.plan, deltaE], () => (fewest.value = null))
-
-async function search() {
-  searching.value = true
-  fewestProblem.value = ''
-  try {
-    fewest.value = await api.fewest(planning.request, deltaE.value)
-  } catch (error) {
-    fewestProblem.value = (error as Error).message
-  } finally {
-    searching.value = false
-  }
-}
 </script>
 
 <template>
@@ -166,51 +145,7 @@ async function search() {
       </ul>
     </section>
 
-    <section class="group">
-      <h3>{{ say('coatsInspector.fewestPaints') }}</h3>
-      <div class="line">
-        <n-select
-          v-model:value="deltaE"
-          size="small"
-          :options="NEARNESS"
-          :aria-label="say('coatsInspector.differenceAllowed')"
-          style="width: 124px"
-        />
-        <span class="faint">{{ say('coatsInspector.differencee00', { deltaE }) }}</span>
-        <n-button size="small" :loading="searching" @click="search">{{
-          say('coatsInspector.search')
-        }}</n-button>
-      </div>
-      <p v-if="fewestProblem" class="stop" role="alert">{{ fewestProblem }}</p>
-      <template v-if="fewest">
-        <p>
-          <b>{{ say('coatsInspector.paints', { paints: fewest.paints.length }) }}</b>
-          {{
-            say('coatsInspector.makeTheWholeLook', {
-              can: fewest.proven ? say('coatsInspector.noFewerCan') : '',
-              paints: fewest.paints.join(', '),
-            })
-          }}
-        </p>
-        <ul class="pairs">
-          <li v-for="c in fewest.colours.filter((one) => one.now.deltaE > 0.05)" :key="c.use">
-            <span class="swatch" :style="{ background: c.was }" />
-            <span class="swatch" :style="{ background: c.now.colour }" />
-            <span>
-              {{ c.use }}
-              <span class="faint">
-                {{
-                  say('coatsInspector.offBye00', {
-                    name: c.now.shares.map((s) => `${s.parts} ${s.name}`).join(' : '),
-                    deltaE: c.now.deltaE,
-                  })
-                }}
-              </span>
-            </span>
-          </li>
-        </ul>
-      </template>
-    </section>
+    <fewest-paints />
   </div>
 </template>
 
@@ -246,6 +181,6 @@ async function search() {
   width: 20px;
   height: 20px;
   border-radius: 4px;
-  border: 1px solid rgba(128, 128, 128, 0.6);
+  border: 1px solid var(--swatch-line);
 }
 </style>

@@ -18,7 +18,7 @@ const at = computed(() => place(coats.at))
 <style scoped>
 .held {
   fill: none;
-  stroke: #ffe08a;
+  stroke: var(--mark);
   stroke-width: 2.5;
 }
 </style>

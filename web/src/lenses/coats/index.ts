@@ -1,5 +1,6 @@
 import { say } from '../../texts'
 import type { LensEntry } from '../lens'
+import { useCoats } from '../../stores/coats'
 import CoatsInspector from './CoatsInspector.vue'
 import CoreMark from './CoreMark.vue'
 
@@ -10,4 +11,6 @@ export default {
   does: say('coatsLens.coatsLensWhatLiesWhereAnd'),
   inspector: CoatsInspector,
   overlay: CoreMark,
+  onSkin: () => ({ sheet: useCoats().hiding }),
+  pointAt: (at, zone) => useCoats().pointAt(at, zone),
 } satisfies LensEntry

@@ -64,16 +64,16 @@ function release() {
   height: 30px;
   margin: -15px 0 0 -15px;
   border-radius: 50%;
-  border: 2px solid #fff;
-  background: radial-gradient(#fff8dc 25%, #ffd35c 60%);
-  box-shadow: 0 0 18px 5px rgba(255, 224, 138, 0.55);
+  border: 2px solid var(--on-picture);
+  background: radial-gradient(var(--on-picture) 25%, var(--lamp) 60%);
+  box-shadow: 0 0 18px 5px var(--lamp-glow);
   cursor: grab;
   touch-action: none;
   padding: 0;
 }
 
 .lamp.behind {
-  background: #8a8270;
+  background: var(--lamp-off);
   box-shadow: none;
   opacity: 0.75;
 }

@@ -59,13 +59,13 @@ const sideWord = { left: say('toneList.left'), right: say('toneList.right'), mid
   display: grid;
   place-items: center;
   font-weight: 700;
-  background: #2d2733;
-  color: #fff;
+  background: var(--night);
+  color: var(--on-picture);
 }
 
 .number.light {
-  background: #fff;
-  color: #24212b;
+  background: var(--on-picture);
+  color: var(--night);
   box-shadow: inset 0 0 0 1px var(--line);
 }
 

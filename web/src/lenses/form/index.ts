@@ -1,5 +1,8 @@
 import { say } from '../../texts'
 import type { LensEntry } from '../lens'
+import { useForm } from '../../stores/form'
+import { useSelection } from '../../stores/selection'
+import { drawTones } from '../../three/marks'
 import FormInspector from './FormInspector.vue'
 import LampOnBust from './LampOnBust.vue'
 
@@ -10,4 +13,10 @@ export default {
   does: say('formLens.formLensWhatToDarkenAnd'),
   inspector: FormInspector,
   onBust: LampOnBust,
+  onSkin: () => {
+    const form = useForm()
+    // Tones hide what a hand is moving.
+    const tones = useSelection().dragging ? undefined : form.form?.tones
+    return { sheet: form.relief, draw: (pen) => tones && drawTones(pen, tones) }
+  },
 } satisfies LensEntry

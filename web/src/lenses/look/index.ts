@@ -5,5 +5,6 @@ export default {
   id: 'look',
   label: say('lookLens.paint'),
   key: 'p',
+  offersParts: true,
   does: say('lookLens.paintLensThePaintedFaceAnd'),
 } satisfies LensEntry

@@ -45,7 +45,7 @@ const dots = computed(() =>
 
 <style scoped>
 .landmark path {
-  stroke: #fff;
+  stroke: var(--on-picture);
   stroke-width: 1.3;
   opacity: 0.8;
 }
@@ -55,21 +55,21 @@ const dots = computed(() =>
 }
 
 .dot circle {
-  fill: #2d1c52;
-  stroke: #fff;
+  fill: var(--night);
+  stroke: var(--on-picture);
   stroke-width: 1;
 }
 
 .dot.on circle {
-  fill: #f0b155;
+  fill: var(--doubt);
 }
 
 .dot text {
-  fill: #fff;
+  fill: var(--on-picture);
   font-size: 11px;
   font-weight: 600;
   paint-order: stroke;
-  stroke: rgba(40, 30, 60, 0.9);
+  stroke: var(--halo);
   stroke-width: 3px;
 }
 </style>

@@ -1,5 +1,7 @@
 import { say } from '../../texts'
 import type { LensEntry } from '../lens'
+import { usePlan } from '../../stores/plan'
+import { drawMap } from '../../three/marks'
 import MapInspector from './MapInspector.vue'
 import MapOverlay from './MapOverlay.vue'
 import TapeTool from './TapeTool.vue'
@@ -12,4 +14,8 @@ export default {
   inspector: MapInspector,
   overlay: MapOverlay,
   tools: TapeTool,
+  onSkin: () => {
+    const { plan } = usePlan()
+    return { draw: (pen) => plan && drawMap(pen, plan.parts, plan.costumeEdge) }
+  },
 } satisfies LensEntry

@@ -134,6 +134,6 @@ const named = computed(() => {
 .named .picture {
   display: block;
   aspect-ratio: 150 / 165;
-  background-color: #767676;
+  background-color: var(--surround);
 }
 </style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { NButton, NDropdown, useMessage } from 'naive-ui'
+import { h, ref } from 'vue'
+import { documents, type DocumentKind } from '../api/client'
+import { say } from '../texts'
+import SavesPanel from './SavesPanel.vue'
+
+/** What can be done with a face, a kit or a setting as a whole. */
+const props = defineProps<{
+  kind: DocumentKind
+  id: string
+  revision: number
+  name: string
+  /** Whether there is no other of its kind. */
+  last: boolean
+  duplicate: () => Promise<unknown>
+  /** It was brought back to an earlier save, or put back: by then this menu may be gone, so it is no event. */
+  reload: () => Promise<unknown>
+}>()
+const emit = defineEmits<{ removed: [] }>()
+
+const MENU = [
+  { label: say('documentMenu.duplicate'), key: 'duplicate' },
+  { label: say('documentMenu.saveAsFile'), key: 'file' },
+  { label: say('documentMenu.earlierSaves'), key: 'saves' },
+  { label: say('documentMenu.remove'), key: 'remove' },
+]
+
+const message = useMessage()
+const saves = ref(false)
+
+async function attempt(work: () => Promise<unknown>) {
+  try {
+    await work()
+  } catch (error) {
+    message.error((error as Error).message, { duration: 9000, closable: true })
+  }
+}
+
+async function remove() {
+  if (props.last) {
+    message.warning(say('documentMenu.lastOne'), { duration: 6000 })
+    return
+  }
+  const { id, kind, reload } = props
+  await documents(kind).remove(id, props.revision)
+  emit('removed')
+  // Said with the way back beside it rather than asked beforehand.
+  message.info(
+    () =>
+      h('span', [
+        say('documentMenu.isRemoved', { name: props.name }),
+        h(NButton, { size: 'tiny', onClick: () => void attempt(() => putBack(kind, id, reload)) }, () =>
+          say('documentMenu.putItBack'),
+        ),
+      ]),
+    { duration: 12000, closable: true },
+  )
+}
+
+async function putBack(kind: DocumentKind, id: string, reload: () => Promise<unknown>) {
+  await documents(kind).putBack(id)
+  message.destroyAll()
+  await reload()
+}
+
+function choose(key: string) {
+  if (key === 'duplicate') void attempt(props.duplicate)
+  else if (key === 'file') window.location.assign(documents(props.kind).file(props.id))
+  else if (key === 'saves') saves.value = true
+  else void attempt(remove)
+}
+</script>
+
+<template>
+  <n-dropdown trigger="click" :options="MENU" @select="choose">
+    <n-button quaternary :aria-label="say('documentMenu.moreFor', { name })">{{
+      say('documentMenu.more')
+    }}</n-button>
+  </n-dropdown>
+  <saves-panel :id="id" v-model:show="saves" :kind="kind" :revision="revision" @restored="reload" />
+</template>
