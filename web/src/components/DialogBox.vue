@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NModal } from 'naive-ui'
-import { useId } from 'vue'
+import { ref, useId } from 'vue'
 import { say } from '../texts'
 
 /** A dialog with a heading that names it. Escape, its cross and a click beside it close it; the keys stay inside. */
@@ -9,23 +9,36 @@ defineProps<{ title: string; widthPx: number }>()
 
 defineOptions({ inheritAttrs: false })
 const heading = useId()
+const dialog = ref<HTMLElement | null>(null)
+
+// Once the keys are held inside, which they are after all is there.
+const beginSoon = () => requestAnimationFrame(begin)
+
+/** Where the hand begins: the field that asks for it, or the dialog itself. */
+function begin() {
+  const field = dialog.value?.querySelector<HTMLElement>('[autofocus]')
+  ;(field ?? dialog.value)?.focus()
+}
 </script>
 
 <template>
-  <n-modal v-model:show="show">
-    <section
+  <n-modal v-model:show="show" :auto-focus="false">
+    <div
+      ref="dialog"
       class="dialog"
+      tabindex="-1"
       role="dialog"
       aria-modal="true"
       :aria-labelledby="heading"
       :style="{ width: `min(${widthPx}px, 94vw)` }"
+      @vue:mounted="beginSoon"
     >
       <header>
         <h2 :id="heading">{{ title }}</h2>
         <button class="cross" :aria-label="say('dialogBox.close')" @click="show = false">✕</button>
       </header>
       <slot />
-    </section>
+    </div>
   </n-modal>
 </template>
 
@@ -44,6 +57,10 @@ header {
   align-items: center;
   justify-content: space-between;
   margin-bottom: 12px;
+}
+
+.dialog:focus {
+  outline: none;
 }
 
 .cross {
