@@ -40,7 +40,7 @@ public static class Observer
         100 * Math.Pow(560 / nm, 5) * (Math.Exp(1.435e7 / (2848 * 560.0)) - 1) / (Math.Exp(1.435e7 / (2848 * nm)) - 1));
 
     /// <summary>Tristimulus values of a reflectance under a light, with Y = 1 for a perfect white.</summary>
-    public static Xyz Look(ReadOnlySpan<double> reflectance, ReadOnlySpan<double> light)
+    public static Tristimulus Look(ReadOnlySpan<double> reflectance, ReadOnlySpan<double> light)
     {
         double x = 0, y = 0, z = 0, white = 0;
         for (var b = 0; b < Spectrum.Bands; b++)
@@ -56,7 +56,7 @@ public static class Observer
     }
 
     /// <summary>What a perfect white looks like under a light.</summary>
-    public static Xyz White(ReadOnlySpan<double> light)
+    public static Tristimulus White(ReadOnlySpan<double> light)
     {
         Span<double> one = stackalloc double[Spectrum.Bands];
         one.Fill(1);
@@ -65,7 +65,7 @@ public static class Observer
 }
 
 /// <summary>CIE tristimulus values, Y = 1 for white.</summary>
-public readonly record struct Xyz(double X, double Y, double Z)
+public readonly record struct Tristimulus(double X, double Y, double Z)
 {
     public (double X, double Y) Chromaticity => (X / (X + Y + Z), Y / (X + Y + Z));
 }

@@ -12,7 +12,7 @@ public static class SmoothReflectance
     /// <returns>One value a band, or null when no reflectance between 0 and 1 has this colour.</returns>
     public static double[]? Find(Lab colour)
     {
-        var goal = colour.ToXyz();
+        var goal = colour.ToTristimulus();
         const int n = Spectrum.Bands;
         var weights = Weights();
         var z = new double[n];

@@ -3,14 +3,14 @@ namespace Datura.Colour;
 /// <summary>A screen colour, 8 bits a channel. Source: IEC 61966-2-1.</summary>
 public readonly record struct Srgb(byte R, byte G, byte B)
 {
-    public static Srgb From(Xyz c)
+    public static Srgb From(Tristimulus c)
     {
         var (r, g, b) = Linear(c);
         return new(Byte(r), Byte(g), Byte(b));
     }
 
     /// <summary>Linear channels, 1 for white; beyond 0 to 1 the screen cannot show the colour.</summary>
-    public static (double R, double G, double B) Linear(Xyz c)
+    public static (double R, double G, double B) Linear(Tristimulus c)
     {
         // The tables' own white differs from the standard's in the fourth place; scale so that white is white.
         var w = Lab.D65White;
@@ -22,7 +22,7 @@ public readonly record struct Srgb(byte R, byte G, byte B)
     }
 
     /// <summary>The inverse of <see cref="Linear"/>: linear channels, 0 to 1.</summary>
-    public static Xyz ToXyz(double r, double g, double b)
+    public static Tristimulus ToTristimulus(double r, double g, double b)
     {
         var w = Lab.D65White;
         return new(
@@ -31,7 +31,7 @@ public readonly record struct Srgb(byte R, byte G, byte B)
             (0.0193339 * r + 0.1191920 * g + 0.9503041 * b) * w.Z / 1.08883);
     }
 
-    public static Srgb From(Lab lab) => From(lab.ToXyz());
+    public static Srgb From(Lab lab) => From(lab.ToTristimulus());
 
     public string Hex => $"#{R:x2}{G:x2}{B:x2}";
 

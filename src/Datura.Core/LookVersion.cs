@@ -7,7 +7,8 @@ public static class LookVersion
 {
     public static Look Shown(Look look, Kit kit) => look.Parts.All(p => p.Version == PartVersion.Full) ? look : look with
     {
-        Parts = [.. look.Parts.Where(p => p.Version != PartVersion.Out).Select(p => p.Version == PartVersion.Quick && PartKinds.Find(p.Kind) is { } kind ? QuickVersion.Of(kind, p, kit, out _) ?? p : p)],
+        Parts = [.. look.Parts.Where(p => p.Version != PartVersion.Out)
+            .Select(p => p.Version == PartVersion.Quick && PartKinds.Find(p.Kind) is { } kind ? QuickVersion.Of(kind, p, kit, out _) ?? p : p)],
     };
 
     /// <summary>What is quicker or left out, a line a part.</summary>

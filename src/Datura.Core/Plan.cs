@@ -43,7 +43,7 @@ public sealed record PlanStandIn(string PartId, string Part, string Role, string
 /// <param name="AtConfidenceSeconds">That share takes no longer.</param>
 public sealed record PlanTime(double LowSeconds, double HighSeconds, double Confidence, double AtConfidenceSeconds)
 {
-    public static PlanTime Of(TimeSpread sitting, Setting setting) => new(
+    public static PlanTime Of(DurationEstimate sitting, Setting setting) => new(
         Math.Round(sitting.Range.Low, 1), Math.Round(sitting.Range.High, 1), setting.Confidence, Math.Round(sitting.At(setting.Confidence), 1));
 }
 

@@ -118,7 +118,8 @@ public static class PlanCheck
             }
             else if (!double.IsFinite(value) || value < spec.Least || value > spec.Most)
             {
-                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.NumberOutOfRange, ("part", kind.Label), ("what", spec.Label.ToLowerInvariant()), ("value", value), ("least", spec.Least), ("most", spec.Most));
+                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.NumberOutOfRange, ("part", kind.Label), ("what", spec.Label.ToLowerInvariant()), ("value", value),
+                    ("least", spec.Least), ("most", spec.Most));
             }
         }
 
@@ -155,10 +156,12 @@ public static class PlanCheck
             }
             else if (!Limits.Hold<CoatLay>(nameof(lay.Film), lay.Film))
             {
-                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.Label), ("film", lay.Film), ("least", Limits.Least<CoatLay>(nameof(lay.Film))), ("most", Limits.Most<CoatLay>(nameof(lay.Film))));
+                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.Label), ("film", lay.Film), ("least", Limits.Least<CoatLay>(nameof(lay.Film))),
+                    ("most", Limits.Most<CoatLay>(nameof(lay.Film))));
             }
 
-            if (lay.Split is { } split && !(Limits.Hold<SplitLoad>(nameof(split.Overlap), split.Overlap) && Limits.Hold<SplitLoad>(nameof(split.Powder), split.Powder) && Limits.Hold<SplitLoad>(nameof(split.AxisDeg), split.AxisDeg)))
+            if (lay.Split is { } split && !(Limits.Hold<SplitLoad>(nameof(split.Overlap), split.Overlap) && Limits.Hold<SplitLoad>(nameof(split.Powder), split.Powder)
+                && Limits.Hold<SplitLoad>(nameof(split.AxisDeg), split.AxisDeg)))
             {
                 yield return Problem.Of($"{field}.laid.{role}.split", ProblemCode.SplitLoad, ("part", kind.Label));
             }

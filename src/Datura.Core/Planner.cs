@@ -22,7 +22,8 @@ public static class Planner
     /// <param name="standIns">What the look's paints were changed for because this kit does not hold them.</param>
     /// <param name="cancel">Whoever asked is gone: the plan is given up between its stages.</param>
     /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
-    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null, IReadOnlyList<StandIn>? standIns = null, CancellationToken cancel = default)
+    public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null,
+        IReadOnlyList<StandIn>? standIns = null, CancellationToken cancel = default)
     {
         Problem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         if (problems.Length > 0)
@@ -48,7 +49,7 @@ public static class Planner
         var jobs = CoatJobs.Of(look, expanded, body, kit, setting.OwnPace, setting.Drying);
         cancel.ThrowIfCancellationRequested();
         var network = StepNetwork.Of(jobs, look.Order, setting.Crew);
-        var steps = Sequencer.Order(network, onScreen);
+        var steps = ListScheduler.Order(network, onScreen);
         cancel.ThrowIfCancellationRequested();
         var sitting = Steps.Sitting(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
@@ -81,7 +82,16 @@ public static class Planner
             all,
             thisTime,
             stood);
-        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])]) { Parts = expanded, Jobs = jobs, Colours = colours, InOrder = [.. steps.SelectMany(s => s.Jobs)], Form = form, Network = network, Steps = steps };
+        return new(plan, body, face.Skin, [.. steps.Select(s => (IReadOnlyList<LaidCoat>)[.. s.Jobs.Select(colours.Laid)])])
+        {
+            Parts = expanded,
+            Jobs = jobs,
+            Colours = colours,
+            InOrder = [.. steps.SelectMany(s => s.Jobs)],
+            Form = form,
+            Network = network,
+            Steps = steps
+        };
     }
 
     /// <summary>The skin with the largest base on it: what shades and lights go over.</summary>
@@ -129,7 +139,7 @@ public static class Planner
         Numbers = new Dictionary<string, double> { ["mm"] = (double)measure.Values["mm"], ["expected"] = (double)measure.Values["expected"] },
     };
 
-    private static IEnumerable<CautionNote> SlotCaution(TimeSpread sitting, Setting setting)
+    private static IEnumerable<CautionNote> SlotCaution(DurationEstimate sitting, Setting setting)
     {
         var over = sitting.LikelySeconds / 60 - setting.SlotMinutes;
         if (over > 0)

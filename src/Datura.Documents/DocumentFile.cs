@@ -28,20 +28,21 @@ public static class DocumentFile
         }
 
         var version = document["version"] is JsonValue stated && stated.TryGetValue(out int number) ? number : throw new DocumentFileException(
-            JsonLines.Of(text, "/version"), ProblemCode.FileVersionNumber, ("newest", type.Version), ("kind", type.Name));
-        if (version > type.Version || version < 1)
+            JsonLines.Of(text, "/version"), ProblemCode.FileVersionNumber, ("newest", type.FormatVersion), ("kind", type.Name));
+        if (version > type.FormatVersion || version < 1)
         {
-            throw new DocumentFileException(JsonLines.Of(text, "/version"), ProblemCode.FileVersion, ("version", version), ("newest", type.Version), ("kind", type.Name));
+            throw new DocumentFileException(JsonLines.Of(text, "/version"), ProblemCode.FileVersion, ("version", version), ("newest", type.FormatVersion), ("kind", type.Name));
         }
 
-        var current = version == type.Version ? document : upgraded(document, version);
+        var current = version == type.FormatVersion ? document : upgraded(document, version);
         var result = Checkers.GetOrAdd(type.Format, _ => JsonSchema.FromText(type.SchemaText)).Evaluate(current, new() { OutputFormat = OutputFormat.List });
         if (!result.IsValid)
         {
             var worst = result.Details.Where(d => d.HasErrors).OrderByDescending(d => d.InstanceLocation.ToString().Length).First();
             var place = worst.InstanceLocation.ToString();
             var reason = string.Join("; ", worst.Errors!.Values);
-            throw new DocumentFileException(JsonLines.Of(text, place), ProblemCode.FileAgainstSchema, ("place", place.Length > 0 ? place.TrimStart('/').Replace('/', '.') : "the file"), ("why", reason));
+            throw new DocumentFileException(JsonLines.Of(text, place), ProblemCode.FileAgainstSchema, ("place", place.Length > 0 ? place.TrimStart('/').Replace('/', '.') : "the file"),
+                ("why", reason));
         }
 
         return current;

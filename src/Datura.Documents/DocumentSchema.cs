@@ -10,11 +10,11 @@ internal static class DocumentSchema
     {
         var schema = DaturaJson.Indented.GetJsonSchemaAsNode(record, new() { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Closed }).AsObject();
         schema["$schema"] = "https://json-schema.org/draft/2020-12/schema";
-        schema["$id"] = FormattableString.Invariant($"https://datura.invalid/schemas/{type.Name}-{type.Version}.schema.json");
-        schema["title"] = FormattableString.Invariant($"Datura {type.Name}, version {type.Version}");
+        schema["$id"] = FormattableString.Invariant($"https://datura.invalid/schemas/{type.Name}-{type.FormatVersion}.schema.json");
+        schema["title"] = FormattableString.Invariant($"Datura {type.Name}, version {type.FormatVersion}");
         schema["properties"]!["$schema"] = new JsonObject { ["type"] = "string" };
         schema["properties"]!["format"] = new JsonObject { ["const"] = type.Format };
-        schema["properties"]!["version"] = new JsonObject { ["const"] = type.Version };
+        schema["properties"]!["version"] = new JsonObject { ["const"] = type.FormatVersion };
         schema["required"]!.AsArray().Insert(0, "version");
         schema["required"]!.AsArray().Insert(0, "format");
         return schema.ToJsonString(DaturaJson.Indented) + "\n";

@@ -21,7 +21,7 @@ public abstract class DocumentType(string name, string plural, IReadOnlyList<Upg
 
     public string Format => $"datura-{name}";
 
-    public int Version => upgrades.Count + 1;
+    public int FormatVersion => upgrades.Count + 1;
 
     /// <summary>JSON Schema 2020-12 of its file.</summary>
     public abstract string SchemaText { get; }
@@ -33,7 +33,7 @@ public abstract class DocumentType(string name, string plural, IReadOnlyList<Upg
     protected JsonObject Upgraded(JsonObject read, int from)
     {
         var upgraded = upgrades.Skip(from - 1).Aggregate(read, (older, step) => step(older));
-        upgraded["version"] = Version;
+        upgraded["version"] = FormatVersion;
         return upgraded;
     }
 }
@@ -69,7 +69,7 @@ public sealed class DocumentType<T>(
     public T Read(string body)
     {
         var version = JsonSerializer.Deserialize<Stamp>(body, DaturaJson.Compact)?.Version ?? 1;
-        return version == Version
+        return version == FormatVersion
             ? JsonSerializer.Deserialize<T>(body, DaturaJson.Compact)!
             : Upgraded(JsonNode.Parse(body)!.AsObject(), version).Deserialize<T>(DaturaJson.Compact)!;
     }
@@ -92,7 +92,7 @@ public sealed class DocumentType<T>(
 
     private JsonObject Stamped(T document)
     {
-        var stamped = new JsonObject { ["format"] = Format, ["version"] = Version };
+        var stamped = new JsonObject { ["format"] = Format, ["version"] = FormatVersion };
         foreach (var (key, value) in JsonSerializer.SerializeToNode(document, DaturaJson.Compact)!.AsObject().ToArray())
         {
             stamped[key] = value?.DeepClone();

@@ -8,7 +8,8 @@ namespace Datura.Domain;
 /// <param name="SpreadDeg">Half angle under which the lamp is seen: 0 a point, 30 a large soft box.</param>
 /// <param name="Level">Strength on the face against the others.</param>
 /// <param name="DistanceM">From the root of the nose; null for a lamp so far off that it lights every place from the same side.</param>
-public sealed record LampPlace([property: Range(-360, 360)] double AzimuthDeg, [property: Range(-90, 90)] double ElevationDeg, [property: Range(0, 90)] double SpreadDeg = 12, [property: Range(0, 100)] double Level = 1, [property: Range(LampPlace.NearestM, LampPlace.FarthestM)] double? DistanceM = null)
+public sealed record LampPlace([property: Range(-360, 360)] double AzimuthDeg, [property: Range(-90, 90)] double ElevationDeg, [property: Range(0, 90)] double SpreadDeg = 12,
+    [property: Range(0, 100)] double Level = 1, [property: Range(LampPlace.NearestM, LampPlace.FarthestM)] double? DistanceM = null)
 {
     /// <summary>Nearer it would stand in or against the head.</summary>
     public const double NearestM = 0.25;

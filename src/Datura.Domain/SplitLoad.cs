@@ -11,4 +11,5 @@ namespace Datura.Domain;
 /// <param name="Flipped">Turned over for the other side, so that the gradient is mirrored too.</param>
 /// <param name="FromMiddle">From the middle of each figure outwards instead of along an axis: a glow.</param>
 /// <param name="Powder">Share of the way, at the last colour's end, over which the film thins out.</param>
-public sealed record SplitLoad([property: Range(0, 1)] double Overlap = 0.5, [property: Range(-360, 360)] double AxisDeg = 90, bool Flipped = true, bool FromMiddle = false, [property: Range(0, 1)] double Powder = 0);
+public sealed record SplitLoad([property: Range(0, 1)] double Overlap = 0.5, [property: Range(-360, 360)] double AxisDeg = 90, bool Flipped = true, bool FromMiddle = false,
+    [property: Range(0, 1)] double Powder = 0);

@@ -93,7 +93,7 @@ public sealed class PlanService(Library library) : IDisposable
             throw new InputException("look.parts", ProblemCode.NoCoats);
         }
 
-        var light = setting.Lamps is { Count: > 0 } lamps ? new SeenUnder(Core.Paint.Lamps.Together(lamps)) : null;
+        var light = setting.Lamps is { Count: > 0 } lamps ? new ChromaticAdaptation(Core.Paint.Lamps.Together(lamps)) : null;
         // The slot itself does not matter here.
         var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
@@ -117,7 +117,8 @@ public sealed class PlanService(Library library) : IDisposable
         var setting = await library.SettingAsync(request.SettingId, cancel);
         var (look, standIns) = await OnKitAsync(request.Look, kit, cancel);
         var key = InputText.Of(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
-        return plans.Get(key, () => Planner.Plan(look, face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns, cancel), cancel);
+        return plans.Get(key, () => Planner.Plan(look, face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
+            cancel), cancel);
     }
 
     /// <summary>A look with the face, kit and setting named, or with what it would usually be shown with: its own kit, the studio's first face and setting.</summary>

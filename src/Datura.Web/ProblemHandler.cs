@@ -31,7 +31,8 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
     {
         MissingDocumentException missing => Of(404, "Not found", Problem.Of("id", ProblemCode.NoSuchDocument, ("kind", missing.Kind), ("id", missing.Id))),
         StaleRevisionException stale => With(
-            Of(409, "Changed elsewhere", Problem.Of("revision", ProblemCode.ChangedElsewhere, ("kind", stale.Kind), ("read", stale.Read), ("current", stale.Current))), "currentRevision", stale.Current),
+            Of(409, "Changed elsewhere", Problem.Of("revision", ProblemCode.ChangedElsewhere, ("kind", stale.Kind), ("read", stale.Read), ("current", stale.Current))), "currentRevision",
+                stale.Current),
         TakenIdException taken => Of(409, "Name taken", Problem.Of("id", ProblemCode.IdTaken, ("kind", taken.Kind), ("id", taken.Id))),
         MeasureException measures => Of(400, "Measures cannot be", [.. measures.Problems.Select(p => p with { Field = $"measuresMm.{p.Field}" })]),
         PlanException plan => Of(400, "Cannot be planned", [.. plan.Problems]),
@@ -54,14 +55,16 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
     [
         .. (context.Features.Get<IExceptionHandlerFeature>()?.Endpoint?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>() ?? [])
             .Where(p => p.HasTryParse || p.ParameterInfo.ParameterType == typeof(string))
-            .Where(p => context.Features.Get<IExceptionHandlerFeature>()?.RouteValues?.ContainsKey(p.Name) != true && (context.Request.Query.TryGetValue(p.Name, out var given) ? p.HasTryParse && !Reads(given.ToString(), p.ParameterInfo.ParameterType) : !p.IsOptional))
+            .Where(p => context.Features.Get<IExceptionHandlerFeature>()?.RouteValues?.ContainsKey(p.Name) != true
+                && (context.Request.Query.TryGetValue(p.Name, out var given) ? p.HasTryParse && !Reads(given.ToString(), p.ParameterInfo.ParameterType) : !p.IsOptional))
             .Select(p => p.Name),
     ];
 
     private static bool Reads(string text, Type type)
     {
         var inner = Nullable.GetUnderlyingType(type) ?? type;
-        return inner == typeof(double) ? double.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(int) ? int.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(bool) ? bool.TryParse(text, out _) : true;
+        return inner == typeof(double) ? double.TryParse(text, CultureInfo.InvariantCulture, out _) : inner == typeof(int) ? int.TryParse(text, CultureInfo.InvariantCulture, out _)
+            : inner == typeof(bool) ? bool.TryParse(text, out _) : true;
     }
 
     // The sentences are for people; a program reads fields and codes.

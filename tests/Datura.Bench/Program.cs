@@ -54,7 +54,8 @@ var thirty = new Look("Thirty", "", Mapping.Freehand, [.. Directory.GetFiles(Pat
 var many = Planner.Plan(thirty, face, body, kit, setting);
 var coats = many.Coats.Sum(s => s.Count);
 Row(FormattableString.Invariant($"paint picture 1024×1024 of {coats} coats"), Median(12, () => PaintOf(many, 1024)), "paint picture 1024×1024", picture, "under 150 ms");
-Row(FormattableString.Invariant($"build strip, {many.Coats.Count + 1} pictures"), Median(6, () => BustPicture.Strip(many, BustView.Strip, 128, 132)), "paint picture 1024×1024", picture, "under 400 ms");
+Row(FormattableString.Invariant($"build strip, {many.Coats.Count + 1} pictures"), Median(6, () => BustPicture.Strip(many, BustView.Strip, 128, 132)), "paint picture 1024×1024", picture,
+    "under 400 ms");
 
 // Form: the whole of it, and coarse as while a lamp is dragged, against a pass that only finds the normals.
 var bare = planned.Parts;
@@ -62,13 +63,16 @@ var grid = FormGrid.Of(body);
 var normals = Median(8, () => { var sum = 0.0; for (var row = 0; row < grid.Height; row++) { for (var column = 0; column < grid.Width; column++) { sum += grid.Normal[row * grid.Width + column].Z; } } return sum; });
 var ground = PaintStack.OnSkin(face.Skin);
 _ = FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting, FormGrid.CoarsePixels);
-Row(FormattableString.Invariant($"form of {grid.Width}×{grid.Height} cells: map, bands, closure"), Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting)), "one pass over the normals", normals, "under 300 ms");
+Row(FormattableString.Invariant($"form of {grid.Width}×{grid.Height} cells: map, bands, closure"), Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting)),
+    "one pass over the normals", normals, "under 300 ms");
 Row("the same on coarse cells", Median(8, () => FormPlan.Of(FormWish.Usual, bare, body, kit, ground, setting, FormGrid.CoarsePixels)), "one pass over the normals", normals, "under 50 ms");
 
 var held = FormPlan.Hold(FormWish.Usual, bare, body, kit, ground, setting);
 const int heldPixels = 448;
 var bareRgba = Paint(heldPixels);
-Row(FormattableString.Invariant($"lamp dragged: tones and {heldPixels}×{heldPixels} picture, as PNG"), Median(20, () => Png.Of(FormPicture.Tinted(bareRgba, heldPixels, held.Relief.Grid, held.Under(new(count++ % 80, 30))), heldPixels, heldPixels)), "one pass over the normals", normals, "under 50 ms");
+Row(FormattableString.Invariant($"lamp dragged: tones and {heldPixels}×{heldPixels} picture, as PNG"),
+    Median(20, () => Png.Of(FormPicture.Tinted(bareRgba, heldPixels, held.Relief.Grid, held.Under(new(count++ % 80, 30))), heldPixels, heldPixels)), "one pass over the normals", normals,
+        "under 50 ms");
 
 // Order: steps of many parts, each with its own mixes so that they do not run together.
 Console.WriteLine();
@@ -79,13 +83,14 @@ var ordered = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", 
 foreach (var parts in new[] { 5, 20, 40, 80, 160 })
 {
     PaintMix Own(int k, int r) => new([new(kit.Paints[(k * 7 + r) % 13].Id, 1 + k % 5), new(kit.Paints[(k * 3 + 5) % 13].Id, 1 + k % 3)]);
-    var varied = new Look("Varied", "", Mapping.Pencil, [.. Enumerable.Range(0, parts).Select(k => ordered[k % ordered.Length] with { Id = $"p{k}", Paints = ordered[k % ordered.Length].Paints.ToDictionary(p => p.Key, p => Own(k, p.Key.Length)) })]);
+    var varied = new Look("Varied", "", Mapping.Pencil, [.. Enumerable.Range(0, parts)
+        .Select(k => ordered[k % ordered.Length] with { Id = $"p{k}", Paints = ordered[k % ordered.Length].Paints.ToDictionary(p => p.Key, p => Own(k, p.Key.Length)) })]);
     var jobs = CoatJobs.Of(varied, [.. varied.Parts.Select(p => new ExpandedPart(p, PartKinds.Find(p.Kind)!, PartKinds.Find(p.Kind)!.Expand(body, p, setting.Costume)))], body, kit);
     var made = Median(3, () => StepNetwork.Of(jobs));
     var network = StepNetwork.Of(jobs);
-    var atOnce = Median(3, () => Sequencer.Best(network));
+    var atOnce = Median(3, () => ListScheduler.Best(network));
     var found = ShortestOrder.Of(network, 3);
-    Console.WriteLine(FormattableString.Invariant($"| {network.Count} | {made:0} | {atOnce:0} | {found.Table.TotalSeconds / 60:0.0} min | {100 * found.Gap:0.0} % | {found.Table.TotalSeconds / Sequencer.NaiveSeconds(network):0.00} |"));
+    Console.WriteLine(FormattableString.Invariant($"| {network.Count} | {made:0} | {atOnce:0} | {found.Table.TotalSeconds / 60:0.0} min | {100 * found.Gap:0.0} % | {found.Table.TotalSeconds / ListScheduler.NaiveSeconds(network):0.00} |"));
 }
 
 Console.WriteLine();
@@ -94,7 +99,7 @@ Console.WriteLine("|---|---:|---:|---:|");
 foreach (var file in Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo", "looks")).Order(StringComparer.Ordinal))
 {
     var one = Planner.Plan(DocumentTypes.Look.ReadFile(File.ReadAllText(file)), face, body, kit, setting);
-    Console.WriteLine(FormattableString.Invariant($"| {one.Plan.Look} | {one.Steps.Count} | {one.Plan.TotalSeconds / 60:0.0} | {one.Plan.TotalSeconds / Sequencer.NaiveSeconds(one.Network!):0.00} |"));
+    Console.WriteLine(FormattableString.Invariant($"| {one.Plan.Look} | {one.Steps.Count} | {one.Plan.TotalSeconds / 60:0.0} | {one.Plan.TotalSeconds / ListScheduler.NaiveSeconds(one.Network!):0.00} |"));
 }
 
 // A crowded look: the demo's parts over and over, as many as asked for.
@@ -118,7 +123,8 @@ var dragged = Median(20, () =>
 Row("drag of a handle: plan and 448×448 picture", dragged, "plan of the larger demo look", plan, "under 120 ms");
 
 var whole40 = Planner.Plan(forty with { Mapping = Mapping.Freehand }, face, body, kit, setting);
-Row("versions of 40 parts for every slot", Median(3, () => LookVersions.Of(forty with { Mapping = Mapping.Freehand }, whole40, kit, setting)), "marks, sizes, checks and dots of 40 parts", shapes, "under 1000 ms");
+Row("versions of 40 parts for every slot", Median(3, () => LookVersions.Of(forty with { Mapping = Mapping.Freehand }, whole40, kit, setting)), "marks, sizes, checks and dots of 40 parts",
+    shapes, "under 1000 ms");
 
 // The largest kit: every colour of a crowded look from as few paints as may be.
 var trunk = Load<Kit>("kits/wardrobe-trunk").Paints.Take(30).ToArray();

@@ -2,7 +2,6 @@ using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Fit;
 using Datura.Core.Form;
-using Datura.Core.Tests;
 using Datura.Core.Tests.Body;
 using Datura.Core.Tests.Order;
 using Datura.Core.Tests.Paint;

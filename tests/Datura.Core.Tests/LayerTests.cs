@@ -42,7 +42,8 @@ public partial class LayerTests
         }
 
         var core = Path.Combine(above.FullName, "src", "Datura.Core");
-        return Order.SelectMany(folder => Directory.GetFiles(Path.Combine(core, folder), "*.cs", SearchOption.AllDirectories).Select(f => (folder, Path.GetRelativePath(core, f), File.ReadAllText(f))));
+        return Order.SelectMany(folder => Directory.GetFiles(Path.Combine(core, folder), "*.cs", SearchOption.AllDirectories)
+            .Select(f => (folder, Path.GetRelativePath(core, f), File.ReadAllText(f))));
     }
 
     private static IEnumerable<string> Used(string text) => Named().Matches(text).Select(m => m.Groups["in"].Success ? m.Groups["in"].Value : m.Groups["by"].Value).Where(Order.Contains).Distinct();

@@ -26,7 +26,7 @@ public class PlanNeverFailsTests
                     faults.Add($"{seed}: {unsaid.Code} has no sentence");
                 }
 
-                var table = Sequencer.Best(planned.Network!);
+                var table = ListScheduler.Best(planned.Network!);
                 if (!ShortestOrderTests.Sound(planned.Network!, table) || !PinnedOrder.IsSound(planned.Network!, table.Order))
                 {
                     faults.Add($"{seed}: the order breaks a rule, a tie or a pin");

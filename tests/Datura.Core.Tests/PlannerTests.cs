@@ -84,7 +84,8 @@ public class PlannerTests
     {
         var usual = DemoWorld.Plan("quay-seal").Plan;
         var tight = DemoWorld.Parade with { SlotMinutes = usual.TotalSeconds / 60 + 0.2 };
-        Assert.Contains(Planner.Plan(DemoWorld.Look("quay-seal"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, tight).Plan.Cautions, c => c.Sentence.Contains("80 % of sittings need up to", StringComparison.Ordinal));
+        Assert.Contains(Planner.Plan(DemoWorld.Look("quay-seal"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, tight).Plan.Cautions, c =>
+            c.Sentence.Contains("80 % of sittings need up to", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -79,7 +79,8 @@ public class WordingTests
     }));
 
     [Fact]
-    public void AMissingValueIsAFault() => Assert.Contains("needs b", Assert.Throws<ArgumentException>(() => new MessageTemplate("{b}").Filled(new Dictionary<string, object>())).Message, StringComparison.Ordinal);
+    public void AMissingValueIsAFault() => Assert.Contains("needs b", Assert.Throws<ArgumentException>(() => new MessageTemplate("{b}").Filled(new Dictionary<string, object>())).Message,
+        StringComparison.Ordinal);
 
     // A rounded number still makes sense: a line too fine is never told to be drawn as wide as it is.
     [Theory]
@@ -102,7 +103,8 @@ public class WordingTests
     [Fact]
     public void TheSameOfManyPartsIsSaidOnce()
     {
-        CautionNote Note(CautionCode code, Severity severity, double value, params string[] parts) => new(code, severity) { Parts = [.. parts.Select(p => new NamedPart(p, p))], Numbers = new Dictionary<string, double> { ["dries"] = value, ["shared"] = value } };
+        CautionNote Note(CautionCode code, Severity severity, double value, params string[] parts) =>
+            new(code, severity) { Parts = [.. parts.Select(p => new NamedPart(p, p))], Numbers = new Dictionary<string, double> { ["dries"] = value, ["shared"] = value } };
         var together = CautionNote.Together([
             Note(CautionCode.LidsClosed, Severity.Warning, 40, "a"), Note(CautionCode.NoRoom, Severity.Warning, 2, "a", "b"), Note(CautionCode.LidsClosed, Severity.Warning, 60, "b"),
             Note(CautionCode.NoRoom, Severity.Warning, 3, "b", "c"), Note(CautionCode.NoPencil, Severity.Note, 0), Note(CautionCode.EyeArea, Severity.Stop, 0, "a"),
@@ -118,7 +120,12 @@ public class WordingTests
     [Fact]
     public void WhatIsSaidOfTheWholeIsNotRunTogether()
     {
-        CautionNote Tone(double number) => new(CautionCode.ToneTooFine, Severity.Note) { Numbers = new Dictionary<string, double> { ["tone"] = number, ["distance"] = 20, ["width"] = 3, ["finest"] = 6 } };
+        CautionNote Tone(double number) => new(CautionCode.ToneTooFine, Severity.Note)
+        {
+            Numbers = new Dictionary<string,
+            double>
+            { ["tone"] = number, ["distance"] = 20, ["width"] = 3, ["finest"] = 6 }
+        };
         Assert.Equal([1, 5], CautionNote.Together([Tone(1), Tone(5), Tone(1)]).Select(n => n.Numbers["tone"]));
     }
 
@@ -126,7 +133,8 @@ public class WordingTests
     [Fact]
     public void NamesOfOtherPaintsDecideNothing()
     {
-        var look = DemoWorld.LookOf(DemoWorld.Part("skinBase"), DemoWorld.Part("socket") with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new("beacon-red", 1)]) } }, DemoWorld.Part("toothRow"), DemoWorld.Part("whiskers"));
+        var look = DemoWorld.LookOf(DemoWorld.Part("skinBase"), DemoWorld.Part("socket") with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new("beacon-red", 1)]) } },
+            DemoWorld.Part("toothRow"), DemoWorld.Part("whiskers"));
         var words = Catalogue.All.Values.SelectMany(t => t.Text.Split(' ', ',', '.', ':', '(', ')', '{', '}', '?', '|', '[', ']')).Append("red").Append("eye").Where(w => w.Length > 0).Distinct();
         var blank = DemoWorld.Kit.Paints[0];
         var named = DemoWorld.Kit with { Paints = [.. DemoWorld.Kit.Paints, .. words.Select((w, k) => blank with { Id = $"named-{k}", Name = w })] };

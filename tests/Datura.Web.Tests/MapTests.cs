@@ -43,11 +43,17 @@ public class MapTests(Service service) : IClassFixture<Service>
         {
             var drawn = request with
             {
-                Look = request.Look with { Parts = [.. request.Look.Parts.Select(p => p.Id == "sockets" ? p with { Numbers = new Dictionary<string, double>(p.Numbers ?? new Dictionary<string, double>()) { [handle.Parameter] = handle.Value + 3 } } : p)] },
+                Look = request.Look with
+                {
+                    Parts = [.. request.Look.Parts
+                    .Select(p => p.Id == "sockets" ? p with { Numbers = new Dictionary<string,
+                        double>(p.Numbers ?? new Dictionary<string, double>()) { [handle.Parameter] = handle.Value + 3 } } : p)]
+                },
             };
             var target = handle.At + 3 * handle.PerUnit;
             var plan = await Post<Core.Plan>("/api/plan", drawn);
-            var nearest = plan.Parts.Single(p => p.Id == "sockets").Marks.SelectMany(m => m.Lines).SelectMany(l => Enumerable.Range(0, l.Count / 2).Select(k => new ChartPoint(l[2 * k], l[2 * k + 1]))).Min(p => (p - target).Length());
+            var nearest = plan.Parts.Single(p => p.Id == "sockets").Marks.SelectMany(m => m.Lines)
+                .SelectMany(l => Enumerable.Range(0, l.Count / 2).Select(k => new ChartPoint(l[2 * k], l[2 * k + 1]))).Min(p => (p - target).Length());
             Assert.InRange(nearest, 0, 2);
             Assert.Equal(others, await Of("teeth", drawn));
         }
@@ -101,7 +107,18 @@ public class MapTests(Service service) : IClassFixture<Service>
     public async Task AMovedPartAndAMotifAreKept()
     {
         var look = await service.DemoLook();
-        var part = look.Parts[1] with { Id = "own", Kind = "motif", Moved = new(3, -2), Motif = Motif.Lantern, Numbers = new Dictionary<string, double>(), Words = new Dictionary<string, string>(), Paints = new Dictionary<string, PaintMix>(), Coats = new Dictionary<string, int>() };
+        var part = look.Parts[1] with
+        {
+            Id = "own",
+            Kind = "motif",
+            Moved = new(3, -2),
+            Motif = Motif.Lantern,
+            Numbers = new Dictionary<string, double>(),
+            Words = new Dictionary<string,
+            string>(),
+            Paints = new Dictionary<string, PaintMix>(),
+            Coats = new Dictionary<string, int>()
+        };
         var saved = await Post<Saved>("/api/looks", look with { Name = "With a motif", Parts = [.. look.Parts, part] });
         var back = (await service.Get<LookResource>($"/api/looks/{saved.Id}")).Look.Parts[^1];
         Assert.Equal(new Move(3, -2), back.Moved);

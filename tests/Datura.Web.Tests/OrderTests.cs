@@ -88,7 +88,8 @@ public class OrderTests(Service service) : IClassFixture<Service>
         }
 
         var listed = await File.ReadAllTextAsync(Path.Combine(above.FullName, "docs", "sources.md"));
-        bool Known(string source) => source.StartsWith("common practice", StringComparison.Ordinal) || source.StartsWith("from memory", StringComparison.Ordinal) || listed.Contains(source, StringComparison.OrdinalIgnoreCase);
+        bool Known(string source) => source.StartsWith("common practice", StringComparison.Ordinal) || source.StartsWith("from memory", StringComparison.Ordinal)
+            || listed.Contains(source, StringComparison.OrdinalIgnoreCase);
         var (rules, rates) = (await service.Get<RuleResource[]>("/api/order/rules"), await service.Get<RateEntry[]>("/api/order/rates"));
         Assert.All(rules, r => Assert.True(Known(r.Source), $"{r.Id}: {r.Source}"));
         Assert.All(rates, r => Assert.True(Known(r.Source), $"{r.Id}: {r.Source}"));

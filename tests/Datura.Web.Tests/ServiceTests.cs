@@ -40,7 +40,8 @@ public class ServiceTests(Service service) : IClassFixture<Service>
             Assert.EndsWith(".", (string?)o.Operation["summary"], StringComparison.Ordinal);
             var answers = o.Operation["responses"]!.AsObject();
             var good = answers.Where(r => r.Key.StartsWith('2')).Select(r => (Code: r.Key, Content: r.Value!["content"]?.AsObject())).ToArray();
-            Assert.True(good.All(g => g.Code == "204" || g.Content is { Count: > 0 } content && content.All(c => c.Value!["schema"] is JsonObject { Count: > 0 })), $"{o.Address} does not say what it answers");
+            Assert.True(good.All(g => g.Code == "204" || g.Content is { Count: > 0 } content && content.All(c => c.Value!["schema"] is JsonObject { Count: > 0 })),
+                $"{o.Address} does not say what it answers");
         });
     }
 

@@ -13,7 +13,7 @@ namespace Datura.Core.Fit;
 /// <param name="Kept">Share of the full picture that is kept, 0 (bare skin) to 1; what is only an extra counts half.</param>
 /// <param name="Words">What is done differently, a line a part.</param>
 public sealed record LookVersionFound(
-    IReadOnlyDictionary<string, PartVersion> Versions, TimeSpread Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words);
+    IReadOnlyDictionary<string, PartVersion> Versions, DurationEstimate Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words);
 
 /// <summary>
 /// What can be kept in how many minutes: of all versions of a look the ones that lose least for their time. Impact is how much the
@@ -22,9 +22,9 @@ public sealed record LookVersionFound(
 /// <param name="Curve">From the shortest version to all of it; each keeps more than the one before.</param>
 public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 {
-    private readonly ConcurrentDictionary<double, (LookVersions Versions, SlotVersion Best)> found = new();
+    private readonly ConcurrentDictionary<double, (LookVersions Versions, TimeBudgetVersion Best)> found = new();
     private Func<IEnumerable<LookVersionFound>> every = () => [];
-    private Func<LookVersionFound?, double, SlotVersion> search = (known, _) => new(known, 0);
+    private Func<LookVersionFound?, double, TimeBudgetVersion> search = (known, _) => new(known, 0);
     private Func<double, IReadOnlyList<string>> givenUp = _ => [];
 
     // Budgets tried between the least and the full work.
@@ -55,14 +55,14 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 
     /// <param name="full">The plan of the look with every part in full.</param>
     /// <param name="light">The set light; null for daylight.</param>
-    public static LookVersions Of(Look look, PlannedLook full, Kit kit, Setting setting, SeenUnder? light = null)
+    public static LookVersions Of(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light = null)
     {
         var choices = Choices(look, full, kit, setting, light);
         var rests = RestsOn(choices);
         var overlaps = new Overlaps();
         LookVersionFound Sitting(IReadOnlyList<PartChoice> of, LesserPart?[] chosen) => Measured(of, chosen, full, look, setting, overlaps);
-        SlotVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known) =>
-            new SlotSearch(of, rests, slot, setting.Painters * TimeSpread.MostLikelyWithin(slot, setting.Confidence), known, chosen => Sitting(of, chosen)).Found();
+        TimeBudgetVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known) =>
+            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence), known, chosen => Sitting(of, chosen)).Found();
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {
@@ -121,7 +121,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     }
 
     /// <summary>With the best version for one slot among them, and how far from the best it may be.</summary>
-    public (LookVersions Versions, SlotVersion Best) For(double slotSeconds) => found.GetOrAdd(slotSeconds, slot =>
+    public (LookVersions Versions, TimeBudgetVersion Best) For(double slotSeconds) => found.GetOrAdd(slotSeconds, slot =>
     {
         var best = search(Within(slot), slot);
         var curve = best.Found is null || Curve.Contains(best.Found) ? Curve
@@ -133,9 +133,10 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     {
         var parts = choices.Select(c => c.PartId).ToHashSet();
         var gone = choices.Where((c, k) => chosen[k]?.Version == PartVersion.Out).Select(c => c.PartId).ToHashSet();
-        var jobs = full.Jobs.Where(j => !parts.Contains(j.PartId)).Select(j => j.Role.Stage == Stage.Map ? MapOf(j, full.Parts, gone) : j).Concat(choices.SelectMany((c, k) => chosen[k]?.Jobs ?? c.Full)).ToArray();
+        var jobs = full.Jobs.Where(j => !parts.Contains(j.PartId)).Select(j => j.Role.Stage == Stage.Map ? MapOf(j, full.Parts, gone) : j)
+            .Concat(choices.SelectMany((c, k) => chosen[k]?.Jobs ?? c.Full)).ToArray();
         var network = StepNetwork.Of(jobs, Wish(look), setting.Crew, overlaps);
-        var sitting = Steps.Sitting(Sequencer.Order(network));
+        var sitting = Steps.Sitting(ListScheduler.Order(network));
         return new(
             choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), sitting,
             sitting.At(setting.Confidence), Math.Max(0, 1 - choices.Select((c, k) => chosen[k] is { } lesser ? c.Cost(lesser) : 0).Sum()),
@@ -153,7 +154,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         return map with { Marks = left, LineMm = map.LineMm * Length(left) / Math.Max(1e-6, Length(map.Marks)) };
     }
 
-    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, SeenUnder? light, bool mustsToo = false)
+    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light, bool mustsToo = false)
     {
         var grid = FormGrid.Of(full.Body, FormGrid.CoarsePixels);
         var order = full.InOrder.Zip(full.Coats.SelectMany(c => c)).ToArray();
@@ -210,7 +211,8 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         {
             var ground = choices[b].Full.OrderByDescending(j => j.Footprint.AreaMm2).First();
             rests[b] = Enumerable.Range(0, choices.Count).FirstOrDefault(
-                a => a != b && choices[a].Full.Any(j => j.Role.Stage == Stage.BodyColour && j.Footprint.AreaMm2 > ground.Footprint.AreaMm2 && j.Footprint.SharedMm2(ground.Footprint) >= RestsOnShare * ground.Footprint.AreaMm2), -1);
+                a => a != b && choices[a].Full.Any(j => j.Role.Stage == Stage.BodyColour && j.Footprint.AreaMm2 > ground.Footprint.AreaMm2
+                    && j.Footprint.SharedMm2(ground.Footprint) >= RestsOnShare * ground.Footprint.AreaMm2), -1);
         }
 
         return rests;

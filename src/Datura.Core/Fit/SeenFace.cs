@@ -10,7 +10,7 @@ internal sealed class SeenFace
 
     private SeenFace(Lab[] cells) => this.cells = cells;
 
-    public static SeenFace Of(IEnumerable<LaidCoat> coats, Lab skin, FormGrid grid, SeenUnder? light, double distanceM)
+    public static SeenFace Of(IEnumerable<LaidCoat> coats, Lab skin, FormGrid grid, ChromaticAdaptation? light, double distanceM)
     {
         var picture = new PaintPicture(skin, grid.Window, light);
         picture.Lay(coats);
@@ -24,7 +24,7 @@ internal sealed class SeenFace
                 field[n] = Linear[rgba[4 * (n / grid.Width * grid.Window.Pixels + grid.Left + n % grid.Width) + c]];
             }
 
-            return half > 0 ? Averages.Box(field, grid.Width, grid.Height, half, passes: 2) : field;
+            return half > 0 ? BoxFilter.Box(field, grid.Width, grid.Height, half, passes: 2) : field;
         }
 
         var (r, g, b) = (Channel(0), Channel(1), Channel(2));
@@ -35,7 +35,7 @@ internal sealed class SeenFace
         {
             if ((r[n], g[n], b[n]) != last)
             {
-                (last, lab) = ((r[n], g[n], b[n]), Lab.From(Srgb.ToXyz(r[n], g[n], b[n])));
+                (last, lab) = ((r[n], g[n], b[n]), Lab.From(Srgb.ToTristimulus(r[n], g[n], b[n])));
             }
 
             cells[n] = lab;

@@ -24,7 +24,7 @@ public sealed record Closure(double Bare, double Painted)
             seen[n] = change[n] == 0 ? bare[n] : ToneMap.Luminance((float)map.BaseL + change[n]) * real[n];
         }
 
-        float[] From(float[] field) => Averages.Box(field, box.Width, box.Height, half, passes: 2);
+        float[] From(float[] field) => BoxFilter.Box(field, box.Width, box.Height, half, passes: 2);
         var wanted = From(box.Cut(map.Wanted, grid.Width));
         return new(Correlation(From(bare), wanted, here), Correlation(From(seen), wanted, here));
     }
@@ -54,7 +54,7 @@ public sealed record Closure(double Bare, double Painted)
 
         var grid = map.Grid;
         var box = CellBox.Round(map.On, grid.Width, grid.Height, (int)(2 * RoundMm / grid.CellMm));
-        var away = Distances.ToOutside(Array.ConvertAll(box.Cut(relief.Mm, grid.Width), h => Math.Abs(h) <= Flat), box.Width, box.Height);
+        var away = DistanceTransform.ToOutside(Array.ConvertAll(box.Cut(relief.Mm, grid.Width), h => Math.Abs(h) <= Flat), box.Width, box.Height);
         var (on, near) = (box.Cut(map.On, grid.Width), RoundMm / grid.CellMm);
         for (var n = 0; n < on.Length; n++)
         {

@@ -32,7 +32,8 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         var map = ToneMap.Of(relief, Painted(grid, body, parts), setting.FaceLight, wish.PretendedLight, ground.Colour().L, coats.Bounds, wish.Strength, wish.HighlightCap);
         var bands = ToneBands.Of(map, wish.Tones);
         var closure = Closure.Of(map, bands.Painted, relief, setting.ViewingDistanceM);
-        return new(relief, map, bands, closure, PlacesOf(bands, grid), [.. FormWarnings.Of(map, bands, closure, wish, setting), .. LightSides.Contradictions(parts, grid, wish.Pretended.Towards)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
+        return new(relief, map, bands, closure, PlacesOf(bands, grid),
+            [.. FormWarnings.Of(map, bands, closure, wish, setting), .. LightSides.Contradictions(parts, grid, wish.Pretended.Towards)], PartOf(wish, bands, parts, grid, coats, map.BaseL), wish);
     }
 
     /// <summary>All that stays the same while the lamp of a form is dragged, on coarse cells.</summary>
@@ -40,7 +41,8 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
     {
         var grid = FormGrid.Of(body, FormGrid.CoarsePixels);
         var covered = Covered(parts);
-        return new(wish, Relief.Of(grid, body, parts, wish.Zones ?? []), Painted(grid, body, parts), covered.IsEmpty ? new bool[grid.Width * grid.Height] : CellsOf(covered, grid), new ToneCoats(kit, ground, wish.With).Bounds, ground.Colour().L, setting.FaceLight);
+        return new(wish, Relief.Of(grid, body, parts, wish.Zones ?? []), Painted(grid, body, parts), covered.IsEmpty ? new bool[grid.Width * grid.Height] : CellsOf(covered, grid),
+            new ToneCoats(kit, ground, wish.With).Bounds, ground.Colour().L, setting.FaceLight);
     }
 
     // Face and front of the neck, and further down where a base runs.
@@ -85,7 +87,8 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
             }
 
             var (zone, x) = (grid.ZoneOf[n], grid.Middle(n / grid.Width, n % grid.Width).XMm);
-            var side = Math.Abs(x) < 9 && zone is Zone.Forehead or Zone.Nose or Zone.Chin or Zone.UpperLip or Zone.NeckFront or Zone.Sternum or Zone.UnderJaw ? Side.Middle : x > 0 ? Side.Left : Side.Right;
+            var side = Math.Abs(x) < 9 && zone is Zone.Forehead or Zone.Nose or Zone.Chin or Zone.UpperLip or Zone.NeckFront or Zone.Sternum or Zone.UnderJaw ? Side.Middle : x > 0
+                ? Side.Left : Side.Right;
             if (zone != open.Item1 || side != open.Item2 || bands.Painted[n] != open.Item3)
             {
                 if (cm2 > 0)

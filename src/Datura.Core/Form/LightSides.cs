@@ -22,7 +22,8 @@ internal static class LightSides
 
             foreach (var side in part.Marks.Marks.GroupBy(m => m.Side))
             {
-                if (Mark.Middle(side.Where(m => lights.Contains(m.Role))) is not { } light || Mark.Middle(side.Where(m => !lights.Contains(m.Role))) is not { } body || grid.CellAt(body) is not (>= 0 and var n))
+                if (Mark.Middle(side.Where(m => lights.Contains(m.Role))) is not { } light || Mark.Middle(side.Where(m => !lights.Contains(m.Role))) is not { } body
+                    || grid.CellAt(body) is not (>= 0 and var n))
                 {
                     continue;
                 }

@@ -21,7 +21,7 @@ public static class LitSkin
         var (ambient, direct) = ((float)light.Ambient, (float)(1 - light.Ambient));
         var result = new float[grid.Width * grid.Height];
         var flat = relief.IsFlat;
-        var around = flat ? [] : Averages.Box(relief.Mm, grid.Width, grid.Height, Math.Max(1, (int)Math.Round(HollowRadiusMm / grid.CellMm)), passes: 2);
+        var around = flat ? [] : BoxFilter.Box(relief.Mm, grid.Width, grid.Height, Math.Max(1, (int)Math.Round(HollowRadiusMm / grid.CellMm)), passes: 2);
         var shadows = flat ? null : new CastShadow(relief);
         Parallel.For(0, grid.Height, row =>
         {

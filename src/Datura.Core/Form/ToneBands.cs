@@ -55,10 +55,11 @@ public sealed record ToneBands(IReadOnlyList<Tone> Tones, int BaseNumber, float[
         var grid = map.Grid;
         var (shades, lights) = (Math.Clamp(tones, 3, 5) == 3 ? 1 : 2, Lights(tones));
         var on = box.Cut(map.On, grid.Width);
-        var change = Averages.Box(box.Cut(map.Change, grid.Width), box.Width, box.Height, (int)Math.Round(SmoothMm / grid.CellMm), passes: 2);
+        var change = BoxFilter.Box(box.Cut(map.Change, grid.Width), box.Width, box.Height, (int)Math.Round(SmoothMm / grid.CellMm), passes: 2);
         var asked = new[] { (Sign: 1, Steps: lights), (Sign: -1, Steps: shades) }
             .Select(s => (s.Sign, s.Steps, Strongest: Strongest(change, on, s.Sign))).Where(s => s.Strongest >= WeakestStep)
-            .SelectMany(s => Enumerable.Range(1, s.Steps).Select(k => (s.Sign, Number: s.Sign > 0 ? lights - k + 1 : lights + 1 + k, Change: s.Strongest * k / s.Steps, From: s.Strongest * (k - 0.5) / s.Steps)));
+            .SelectMany(s => Enumerable.Range(1, s.Steps).Select(k =>
+                (s.Sign, Number: s.Sign > 0 ? lights - k + 1 : lights + 1 + k, Change: s.Strongest * k / s.Steps, From: s.Strongest * (k - 0.5) / s.Steps)));
         return [.. asked.AsParallel().AsOrdered().Select(a => new Step(a.Number, a.Sign * a.Change, Opened(Cells(change, on, a.Sign, a.From), box, grid.CellMm)))];
     }
 
@@ -109,20 +110,20 @@ public sealed record ToneBands(IReadOnlyList<Tone> Tones, int BaseNumber, float[
     private static float[] Opened(bool[] cells, CellBox box, double cellMm)
     {
         var radius = SmallestMm / 2 / cellMm;
-        var core = Distances.ToOutside(cells, box.Width, box.Height);
+        var core = DistanceTransform.ToOutside(cells, box.Width, box.Height);
         var deep = new bool[cells.Length];
         for (var n = 0; n < cells.Length; n++)
         {
             deep[n] = core[n] > radius;
         }
 
-        var away = Distances.ToOutside(Array.ConvertAll(deep, d => !d), box.Width, box.Height);
+        var away = DistanceTransform.ToOutside(Array.ConvertAll(deep, d => !d), box.Width, box.Height);
         var grown = new float[cells.Length];
         for (var n = 0; n < cells.Length; n++)
         {
             grown[n] = deep[n] || away[n] <= radius ? 1 : 0;
         }
 
-        return Averages.Box(grown, box.Width, box.Height, Math.Max(1, (int)Math.Round(1.4 / cellMm)), passes: 2);
+        return BoxFilter.Box(grown, box.Width, box.Height, Math.Max(1, (int)Math.Round(1.4 / cellMm)), passes: 2);
     }
 }

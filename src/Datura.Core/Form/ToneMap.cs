@@ -82,9 +82,9 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
     }
 
     /// <summary>Luminance factor of an L*, 0 to 1 (CIE 15).</summary>
-    public static double Luminance(double l) => new Lab(l, 0, 0).ToXyz().Y;
+    public static double Luminance(double l) => new Lab(l, 0, 0).ToTristimulus().Y;
 
-    public static double Lightness(double y) => Lab.From(new Xyz(Lab.D65White.X * y, y, Lab.D65White.Z * y)).L;
+    public static double Lightness(double y) => Lab.From(new Tristimulus(Lab.D65White.X * y, y, Lab.D65White.Z * y)).L;
 
     /// <summary>The same for many cells (CIE 15).</summary>
     internal static float Lightness(float y) => y > 216f / 24389 ? 116 * MathF.Cbrt(y) - 16 : 24389f / 27 * y;
@@ -103,7 +103,7 @@ public sealed record ToneMap(FormGrid Grid, bool[] On, double BaseL, float[] Cha
             sum[n] = count[n] * MathF.Max(sum[n] - usual, Least);
         }
 
-        (sum, count) = (Averages.Box(sum, box.Width, box.Height, half, passes: 2), Averages.Box(count, box.Width, box.Height, half, passes: 2));
+        (sum, count) = (BoxFilter.Box(sum, box.Width, box.Height, half, passes: 2), BoxFilter.Box(count, box.Width, box.Height, half, passes: 2));
         for (var n = 0; n < sum.Length; n++)
         {
             sum[n] = count[n] > 1e-3f ? sum[n] / count[n] : 0;

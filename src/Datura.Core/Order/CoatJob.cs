@@ -82,7 +82,8 @@ public sealed record CoatJob(
         : Marks.OfType<RegionMark>().Where(r => r.EdgeMm <= Rates.DrawnEdgeMm && r.Outline.Area > Rates.OutlinedMm2).Sum(r => r.Outline.Length);
 
     // Figures that lie on lids alone are pressed on the same spot until the colours run into each other.
-    private int LidsAlone => Tool is Tool.Sponge or Tool.HalfRoundSponge && Zones.Contains(Zone.Lid) && Zones.All(z => z is Zone.Lid or Zone.Orbit) && AreaMm2 < 2000 ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
+    private int LidsAlone => Tool is Tool.Sponge or Tool.HalfRoundSponge && Zones.Contains(Zone.Lid) && Zones.All(z => z is Zone.Lid or Zone.Orbit) && AreaMm2 < 2000
+        ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
 
     // Area of lines that are wider than their tool.
     private double WideLineMm2

@@ -55,7 +55,11 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with { Pace = pace ?? Pace.Usual, Priority = Priority.Must });
+                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with
+                {
+                    Pace = pace ?? Pace.Usual,
+                    Priority = Priority.Must
+                });
             }
         }
 

@@ -19,7 +19,7 @@ public static class LostColours
     // A stand-in may look this much other by day (common practice).
     private const double StandInDeltaE = 18;
 
-    public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, SeenUnder there)
+    public static IReadOnlyList<LostPair> Of(IReadOnlyList<CoatJob> jobs, CoatColours colours, Kit kit, ChromaticAdaptation there)
     {
         var seen = jobs.Where(j => j.Role.Stage != Stage.Map)
             .Select(j => (Job: j, Day: colours.Of(j), Light: there.Colour([.. colours.StackOf(j).Seen()]))).ToArray();
@@ -47,7 +47,7 @@ public static class LostColours
         return [.. lost.OrderBy(p => p.DeltaELight - 0.2 * p.DeltaEDay).DistinctBy(p => (p.ColourA, p.ColourB))];
     }
 
-    private static (string? Paint, double? DeltaE) Better(Lab beside, Lab wantedByDay, Kit kit, SeenUnder light)
+    private static (string? Paint, double? DeltaE) Better(Lab beside, Lab wantedByDay, Kit kit, ChromaticAdaptation light)
     {
         var best = kit.Paints
             .Select(p => (p.Name, Seen: new PaintStackProbe(PaintOptics.Of(p)).OpaqueReflectance))

@@ -30,7 +30,8 @@ public sealed record Pace(IReadOnlyDictionary<string, double> Own)
             }
             else if (!(value >= rate.Least && value <= rate.Most))
             {
-                yield return Problem.Of($"rates.{id}", ProblemCode.RateOutOfRange, ("rate", rate.Label), ("value", value), ("unit", rate.Unit), ("least", rate.Least), ("most", rate.Most), ("usual", rate.Usual));
+                yield return Problem.Of($"rates.{id}", ProblemCode.RateOutOfRange, ("rate", rate.Label), ("value", value), ("unit", rate.Unit), ("least", rate.Least), ("most", rate.Most),
+                    ("usual", rate.Usual));
             }
         }
     }

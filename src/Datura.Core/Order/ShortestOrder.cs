@@ -5,7 +5,7 @@ namespace Datura.Core.Order;
 /// <summary>An order with what is known about how good it is.</summary>
 /// <param name="BoundSeconds">No order of these steps is shorter.</param>
 /// <param name="FirstSeconds">Length of the order that was there at once.</param>
-public sealed record FoundOrder(Timetable Table, double BoundSeconds, double FirstSeconds, bool Proven)
+public sealed record FoundOrder(Schedule Table, double BoundSeconds, double FirstSeconds, bool Proven)
 {
     /// <summary>How much longer than the bound, as a share.</summary>
     public double Gap => Table.TotalSeconds <= 0 ? 0 : Math.Max(0, (Table.TotalSeconds - BoundSeconds) / Table.TotalSeconds);
@@ -27,9 +27,9 @@ public static class ShortestOrder
     /// <param name="seconds">Time to search, of which a third is for what is wished sooner.</param>
     /// <param name="from">The order to start from; never left for a longer one.</param>
     /// <exception cref="OperationCanceledException">The search was called off.</exception>
-    public static FoundOrder Of(StepNetwork network, double seconds = 3, Timetable? from = null, CancellationToken cancel = default)
+    public static FoundOrder Of(StepNetwork network, double seconds = 3, Schedule? from = null, CancellationToken cancel = default)
     {
-        var first = from ?? Sequencer.First(network);
+        var first = from ?? ListScheduler.First(network);
         if (network.Count < 2)
         {
             return new(first, first.TotalSeconds, first.TotalSeconds, true);
@@ -43,7 +43,7 @@ public static class ShortestOrder
     }
 
     /// <param name="within">When given, the length to keep while what is wished sooner goes first.</param>
-    private static (Timetable Table, double BoundSeconds, bool Proven) Solved(StepNetwork network, Timetable hint, double seconds, double? within, CancellationToken cancel)
+    private static (Schedule Table, double BoundSeconds, bool Proven) Solved(StepNetwork network, Schedule hint, double seconds, double? within, CancellationToken cancel)
     {
         cancel.ThrowIfCancellationRequested();
         var model = new CpModel();
@@ -105,17 +105,18 @@ public static class ShortestOrder
         }
 
         var order = Enumerable.Range(0, n).OrderBy(g => solver.Value(start[g])).ToArray();
-        return (Timetable.Of(network, order), Math.Max(LeastSeconds(network), solver.BestObjectiveBound / Units - 1.0 * n / Units), status == CpSolverStatus.Optimal);
+        return (Schedule.Of(network, order), Math.Max(LeastSeconds(network), solver.BestObjectiveBound / Units - 1.0 * n / Units), status == CpSolverStatus.Optimal);
     }
 
-    private static (ILiteral[] Here, LinearExpr SetUps, LinearExpr[] SetUpOf) Hands(CpModel model, StepNetwork network, IntVar[] start, long[] work, Timetable hint, int painter)
+    private static (ILiteral[] Here, LinearExpr SetUps, LinearExpr[] SetUpOf) Hands(CpModel model, StepNetwork network, IntVar[] start, long[] work, Schedule hint, int painter)
     {
         var n = network.Count;
         var circuit = model.AddCircuit();
         var setUps = Enumerable.Range(0, n).Select(_ => new List<LinearExpr>()).ToArray();
         var here = new ILiteral[n];
         var pinned = network.PinPlace.Any(p => p > 0) && network.Crew.Painters == 1;
-        var place = pinned ? Enumerable.Range(0, n).Select(g => model.NewIntVar(network.PinPlace[g] > 0 ? network.PinPlace[g] : 1, network.PinPlace[g] > 0 ? network.PinPlace[g] : n, $"place {g}")).ToArray() : null;
+        var place = pinned ? Enumerable.Range(0, n).Select(g => model.NewIntVar(network.PinPlace[g] > 0 ? network.PinPlace[g] : 1, network.PinPlace[g] > 0 ? network.PinPlace[g] : n,
+            $"place {g}")).ToArray() : null;
         var hinted = hint.Order.Where(g => hint.Painter[g] == painter).OrderBy(g => hint.StartSeconds[g]).ToArray();
         if (network.Crew.Painters > 1)
         {

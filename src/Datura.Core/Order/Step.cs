@@ -36,7 +36,7 @@ public sealed record Step(
     WaitsFor? WaitsFor,
     IReadOnlyList<string> Meanwhile,
     IReadOnlyList<WhyHere> Why,
-    TimeSpread Spread)
+    DurationEstimate Spread)
 {
     public double EndSeconds => StartSeconds + SetUpSeconds + WorkSeconds;
 

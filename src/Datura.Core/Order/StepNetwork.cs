@@ -61,7 +61,8 @@ public sealed class StepNetwork
         {
             for (var b = 0; b < n; b++)
             {
-                spongeFirst[a, b] = a != b && wish.Holds(OrderRules.SpongeFirst) && groups[a].IsBroad && !groups[b].IsBroad && groups[b].Stage is > Stage.Base and < Stage.Finish && groups[a].Zones.Any(groups[b].Zones.Contains);
+                spongeFirst[a, b] = a != b && wish.Holds(OrderRules.SpongeFirst) && groups[a].IsBroad && !groups[b].IsBroad && groups[b].Stage is > Stage.Base and < Stage.Finish
+                    && groups[a].Zones.Any(groups[b].Zones.Contains);
             }
         }
 
@@ -329,7 +330,8 @@ public sealed class StepNetwork
         var pins = (wish.Pins ?? []).Where(p => group.Jobs.Any(j => j.Key == p.Coat)).ToArray();
         return pins.Select(p => p.Place).Distinct().Count() < 2 ? pins.FirstOrDefault()?.Place ?? 0
             : throw new PlanException([Problem.Of(
-                "order.pins", ProblemCode.TwoPinsOfOneStep, ("coats", string.Join(" and ", pins.Select(p => p.Coat))), ("step", group.Words), ("places", string.Join(" and ", pins.Select(p => p.Place))))]);
+                "order.pins", ProblemCode.TwoPinsOfOneStep, ("coats", string.Join(" and ", pins.Select(p => p.Coat))), ("step", group.Words),
+                    ("places", string.Join(" and ", pins.Select(p => p.Place))))]);
     }
 
     private void CheckPins()
@@ -359,7 +361,7 @@ public sealed class StepNetwork
         }
 
         var pinned = Enumerable.Range(0, Count).Where(k => PinPlace[k] > 0).OrderBy(k => PinPlace[k]).ToArray();
-        if (pinned.Length > 0 && PinnedOrder.Nearest(this, Sequencer.Greedy(this)) is null)
+        if (pinned.Length > 0 && PinnedOrder.Nearest(this, ListScheduler.Greedy(this)) is null)
         {
             throw new PlanException([Problem.Of("order.pins", ProblemCode.PinsAgainstEachOther, ("pins", string.Join(", ", pinned.Select(k => $"{Groups[k].Words} as step {PinPlace[k]}"))))]);
         }

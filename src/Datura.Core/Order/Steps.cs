@@ -8,7 +8,7 @@ public static class Steps
     // Dry so shortly before, that the step could hardly have come sooner.
     private const double JustDrySeconds = 20;
 
-    public static IReadOnlyList<Step> Of(StepNetwork network, Timetable table)
+    public static IReadOnlyList<Step> Of(StepNetwork network, Schedule table)
     {
         var order = table.Order.OrderBy(g => table.StartSeconds[g]).ThenBy(g => Array.IndexOf(table.Order, g)).ToArray();
         var steps = new List<Step>();
@@ -19,23 +19,25 @@ public static class Steps
             var free = before < 0 ? 0 : table.EndSeconds[before];
             var begin = table.StartSeconds[g] - table.SetUpSeconds[g];
             var wait = Math.Max(0, begin - free);
-            var wet = order.Where(a => network.Lag(a, g) > 0 && table.EndSeconds[a] <= table.StartSeconds[g]).Select(a => (Group: a, Dry: table.EndSeconds[a] + network.Lag(a, g))).DefaultIfEmpty((Group: -1, Dry: 0.0)).MaxBy(a => a.Dry);
+            var wet = order.Where(a => network.Lag(a, g) > 0 && table.EndSeconds[a] <= table.StartSeconds[g])
+                .Select(a => (Group: a, Dry: table.EndSeconds[a] + network.Lag(a, g))).DefaultIfEmpty((Group: -1, Dry: 0.0)).MaxBy(a => a.Dry);
             var waits = wait > LeastWaitSeconds;
-            string[] meanwhile = wet.Group < 0 ? [] : [.. order.Where(o => o != g && table.StartSeconds[o] >= table.EndSeconds[wet.Group] - 1e-6 && table.StartSeconds[o] < table.StartSeconds[g]).Select(o => network.Groups[o].Words).Distinct()];
+            string[] meanwhile = wet.Group < 0 ? [] : [.. order.Where(o => o != g && table.StartSeconds[o] >= table.EndSeconds[wet.Group] - 1e-6
+                && table.StartSeconds[o] < table.StartSeconds[g]).Select(o => network.Groups[o].Words).Distinct()];
             steps.Add(new(
                 group.Key, group.Stage, group.Tool, group.Jobs, table.Painter[g] + 1, group.Poses, begin, waits ? wait : 0, table.SetUpSeconds[g], group.WorkSeconds, group.DryingSeconds,
                 waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? new(WaitCode.Dries, network.Groups[wet.Group].Words) : new(WaitCode.Room) : null,
-                meanwhile, Why(network, table, order, g, before, meanwhile.Length > 0), TimeSpread.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
+                meanwhile, Why(network, table, order, g, before, meanwhile.Length > 0), DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
         }
 
         return steps;
     }
 
     /// <summary>Likely length of a sitting and its spread.</summary>
-    public static TimeSpread Sitting(IReadOnlyList<Step> steps) =>
-        TimeSpread.OfSitting(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread));
+    public static DurationEstimate Sitting(IReadOnlyList<Step> steps) =>
+        DurationEstimate.OfSitting(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread));
 
-    private static IReadOnlyList<WhyHere> Why(StepNetwork network, Timetable table, int[] order, int g, int before, bool dries)
+    private static IReadOnlyList<WhyHere> Why(StepNetwork network, Schedule table, int[] order, int g, int before, bool dries)
     {
         var why = new List<WhyHere>();
         if (network.PinPlace[g] > 0)

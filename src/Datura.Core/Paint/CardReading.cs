@@ -101,7 +101,7 @@ public sealed record CardReading(PaintOptics Optics, double MissOverBlack, doubl
     // Where to begin, and what is likeliest before the colours are looked at: grey films as light as the card, K and S the same in all bands.
     private static Vector<double> Centre(Lab overBlack, Lab overWhite)
     {
-        double Y(double l) => Math.Clamp(new Lab(Math.Clamp(l, 0.5, 99), 0, 0).ToXyz().Y / Lab.D65White.Y, 0.004, 0.95);
+        double Y(double l) => Math.Clamp(new Lab(Math.Clamp(l, 0.5, 99), 0, 0).ToTristimulus().Y / Lab.D65White.Y, 0.004, 0.95);
         var (dark, light) = (Y(overBlack.L), Math.Max(Y(overWhite.L), Y(overBlack.L)));
         var (k, s) = Film.Solve(
             SurfaceReflection.Inside(dark), SurfaceReflection.Inside(Math.Min(light, PaintOptics.CardWhite)), SurfaceReflection.Inside(PaintOptics.CardBlack),
@@ -143,14 +143,14 @@ public sealed record CardReading(PaintOptics Optics, double MissOverBlack, doubl
                 }
             }
 
-            var colour = Lab.From(new Xyz(xyz[0], xyz[1], xyz[2]));
+            var colour = Lab.From(new Tristimulus(xyz[0], xyz[1], xyz[2]));
             (lab[3 * card], lab[3 * card + 1], lab[3 * card + 2]) = (colour.L, colour.A, colour.B);
             for (var c = 0; c < 3; c++)
             {
                 var moved = (double[])xyz.Clone();
                 var small = 1e-5 * Math.Max(xyz[c], 1e-3);
                 moved[c] += small;
-                var other = Lab.From(new Xyz(moved[0], moved[1], moved[2]));
+                var other = Lab.From(new Tristimulus(moved[0], moved[1], moved[2]));
                 for (var w = 0; w < waves.Count; w++)
                 {
                     slope[3 * card, w] += (other.L - colour.L) / small * byWave[c, w];

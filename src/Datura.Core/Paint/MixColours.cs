@@ -23,7 +23,7 @@ internal sealed class MixColours
     private readonly Vector256<double>[] eyeX;
     private readonly Vector256<double>[] eyeY;
     private readonly Vector256<double>[] eyeZ;
-    private readonly Xyz white;
+    private readonly Tristimulus white;
 
     public MixColours(PaintOptics[] optics)
     {
@@ -62,7 +62,7 @@ internal sealed class MixColours
     public static int[][] Parts(int paints) => AllParts[paints - 1];
 
     /// <summary>Opaque colour of a mix as tristimulus values, Y = 1 for white.</summary>
-    public Xyz Seen(int[] set, int[] parts)
+    public Tristimulus Seen(int[] set, int[] parts)
     {
         Vector256<double> x = default, y = default, z = default;
         for (var g = 0; g < Groups; g++)
@@ -88,9 +88,9 @@ internal sealed class MixColours
     }
 
     /// <summary>Lightness alone, a third of the work of the whole colour; enough to leave most mixes out.</summary>
-    public static double Lightness(Xyz seen) => seen.Y > 216.0 / 24389 ? 116 * Math.Cbrt(seen.Y) - 16 : 24389.0 / 27 * seen.Y;
+    public static double Lightness(Tristimulus seen) => seen.Y > 216.0 / 24389 ? 116 * Math.Cbrt(seen.Y) - 16 : 24389.0 / 27 * seen.Y;
 
-    public Lab Colour(Xyz seen) => Lab.From(seen, white);
+    public Lab Colour(Tristimulus seen) => Lab.From(seen, white);
 
     private static IEnumerable<int[]> Whole(int paints)
     {

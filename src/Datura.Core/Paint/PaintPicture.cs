@@ -14,12 +14,12 @@ public sealed class PaintPicture
     private readonly List<Layer> layers = [];
     private readonly List<Srgb> colours = [];
     private readonly List<LaidCoat> coats = [];
-    private readonly SeenUnder? light;
+    private readonly ChromaticAdaptation? light;
 
     /// <param name="skin">Tone of the bare skin.</param>
     /// <param name="window">Which square of the chart, at what resolution.</param>
     /// <param name="light">The light it is seen under; daylight when none is given.</param>
-    public PaintPicture(Lab skin, ChartWindow window, SeenUnder? light = null)
+    public PaintPicture(Lab skin, ChartWindow window, ChromaticAdaptation? light = null)
     {
         this.light = light;
         Window = window;
@@ -220,7 +220,7 @@ public sealed class PaintPicture
         colours.AddRange(added);
     }
 
-    private static Srgb Seen(double[] inside, SeenUnder? light)
+    private static Srgb Seen(double[] inside, ChromaticAdaptation? light)
     {
         Span<double> seen = stackalloc double[Spectrum.Bands];
         for (var b = 0; b < Spectrum.Bands; b++)

@@ -35,7 +35,7 @@ public static class PhotoColour
         }
 
         double Share(double s, double w) => Math.Min(1, whiteReflectance * Linear(s) / Linear(w));
-        return Lab.From(Srgb.ToXyz(Share(spot.R, white.R), Share(spot.G, white.G), Share(spot.B, white.B)));
+        return Lab.From(Srgb.ToTristimulus(Share(spot.R, white.R), Share(spot.G, white.G), Share(spot.B, white.B)));
     }
 
     // IEC 61966-2-1.

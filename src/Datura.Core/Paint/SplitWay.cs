@@ -38,7 +38,7 @@ internal static class FromOutline
 {
     public static float[] Depth(float[] share, int width, int height)
     {
-        var depth = Distances.ToOutside(Array.ConvertAll(share, s => s >= 0.5f), width, height);
+        var depth = DistanceTransform.ToOutside(Array.ConvertAll(share, s => s >= 0.5f), width, height);
         var most = Math.Max(1, depth.Max());
         return Array.ConvertAll(depth, d => d / most);
     }

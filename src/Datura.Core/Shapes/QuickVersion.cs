@@ -20,7 +20,8 @@ public static class QuickVersion
         }
 
         return kit.Paints.FirstOrDefault(p => p.Material == Material.Gel) is { } gel ? (new([new(gel.Id, 1)]), $"{gel.Name.ToLowerInvariant()} dots instead of gems")
-            : kit.Paints.FirstOrDefault(p => p.Finish is Finish.Pearl or Finish.Metal && Materials.Mixes(p.Material)) is { } bright ? (new([new(bright.Id, 1)]), $"dots of {bright.Name.ToLowerInvariant()} instead of gems") : null;
+            : kit.Paints.FirstOrDefault(p => p.Finish is Finish.Pearl or Finish.Metal && Materials.Mixes(p.Material)) is { } bright
+                ? (new([new(bright.Id, 1)]), $"dots of {bright.Name.ToLowerInvariant()} instead of gems") : null;
     }
 
     /// <summary>The part with less work, or null when the kind has no quicker way.</summary>

@@ -62,7 +62,8 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
     /// </summary>
     public static IReadOnlyList<CautionNote> Together(IEnumerable<CautionNote> notes) =>
     [
-        .. notes.GroupBy(n => (n.Code, n.Severity, n.Role, n.Paint, n.Zone, Names: Listed(n.Names), Own: n.Parts.Count == 1 ? "" : $"{string.Join('\n', n.Parts.Select(p => p.Id))}\n{Listed(n.Numbers)}"))
+        .. notes.GroupBy(n => (n.Code, n.Severity, n.Role, n.Paint, n.Zone, Names: Listed(n.Names), Own: n.Parts.Count == 1 ? ""
+            : $"{string.Join('\n', n.Parts.Select(p => p.Id))}\n{Listed(n.Numbers)}"))
             .Select(g => g.First() with
             {
                 Parts = [.. g.SelectMany(n => n.Parts).Distinct()],
@@ -71,5 +72,6 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
             }).OrderByDescending(n => n.Severity),
     ];
 
-    private static string Listed<T>(IReadOnlyDictionary<string, T> values) => string.Join('\n', values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => FormattableString.Invariant($"{v.Key} {v.Value}")));
+    private static string Listed<T>(IReadOnlyDictionary<string, T> values) =>
+        string.Join('\n', values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => FormattableString.Invariant($"{v.Key} {v.Value}")));
 }

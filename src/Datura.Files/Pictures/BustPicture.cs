@@ -86,7 +86,7 @@ public static class BustPicture
     }
 
     /// <summary>The chart's paint after a number of steps.</summary>
-    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels, SeenUnder? light = null)
+    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels, ChromaticAdaptation? light = null)
     {
         var paint = new PaintPicture(look.Skin, new(pixels), light);
         paint.Lay(look.Coats.Take(steps).SelectMany(s => s));
@@ -94,7 +94,7 @@ public static class BustPicture
     }
 
     /// <summary>The chart's paint after a number of coats, in the order of work.</summary>
-    public static PaintPicture PaintedCoats(PlannedLook look, int coats, int pixels, SeenUnder? light = null)
+    public static PaintPicture PaintedCoats(PlannedLook look, int coats, int pixels, ChromaticAdaptation? light = null)
     {
         var paint = new PaintPicture(look.Skin, new(pixels), light);
         paint.Lay(look.Coats.SelectMany(s => s).Take(coats));

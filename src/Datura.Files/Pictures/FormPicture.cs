@@ -141,7 +141,8 @@ public static class FormPicture
             (rgba[4 * n], rgba[4 * n + 1], rgba[4 * n + 2], rgba[4 * n + 3]) = ((byte)grey, (byte)grey, (byte)grey, 255);
         }
 
-        var numbers = form.Bands.Tones.SelectMany(t => Enumerable.Range(0, t.Outline.NumGeometries).Select(t.Outline.GetGeometryN).Where(g => g.Area > LeastNumberedMm2).Select(g => (t.Number, At: new ChartPoint(g.InteriorPoint.X, g.InteriorPoint.Y))))
+        var numbers = form.Bands.Tones.SelectMany(t => Enumerable.Range(0, t.Outline.NumGeometries).Select(t.Outline.GetGeometryN).Where(g => g.Area > LeastNumberedMm2)
+            .Select(g => (t.Number, At: new ChartPoint(g.InteriorPoint.X, g.InteriorPoint.Y))))
             .Where(t => view.Turned(body.Skin.Normal(body.Chart.ToSkin(t.At))).Z > 0.15)
             .Select(t => (t.Number, view.Project(body.Chart.Position(t.At), width, height) is var (x, y, _) ? x : 0, view.Project(body.Chart.Position(t.At), width, height).Y));
         return (rgba, [.. numbers]);
@@ -177,5 +178,5 @@ public static class FormPicture
         return BustPicture.Halved(rgba, buffer.Width / 2, buffer.Height / 2);
     }
 
-    private static float[] Blurred(float[] field, FormGrid grid, int half) => Averages.Box(field, grid.Width, grid.Height, half, 2);
+    private static float[] Blurred(float[] field, FormGrid grid, int half) => BoxFilter.Box(field, grid.Width, grid.Height, half, 2);
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Datura.Core;
 using Datura.Core.Caution;
 using Datura.Core.Form;
@@ -44,7 +45,8 @@ public static class StepSheet
             FormattableString.Invariant($"on {plan.Face} ({plan.SkinClass} skin) · {plan.Setting.Name}, {plan.Setting.Light}, seen from {plan.Setting.ViewingDistanceM:0.#} m"),
             SheetCanvas.Margin, sheet.Y + 38, SheetFonts.Text, 10, 40);
         sheet.Text(
-            FormattableString.Invariant($"{plan.Time.LowSeconds / 60:0} to {plan.Time.HighSeconds / 60:0} min in most sittings · slot {plan.Setting.SlotMinutes:0.#} min · {plan.Steps.Count} steps · waiting {Units.Clock(plan.WaitingSeconds)} · {plan.PaintedCm2:0} cm² painted"),
+            string.Create(CultureInfo.InvariantCulture, $"{plan.Time.LowSeconds / 60:0} to {plan.Time.HighSeconds / 60:0} min in most sittings · slot {plan.Setting.SlotMinutes:0.#} min " +
+            $"· {plan.Steps.Count} steps · waiting {Units.Clock(plan.WaitingSeconds)} · {plan.PaintedCm2:0} cm² painted"),
             SheetCanvas.Margin, sheet.Y + 51, SheetFonts.Text, 10, 40);
         sheet.Y += 62;
         if (plan.ThisTime.Count > 0)
@@ -126,8 +128,9 @@ public static class StepSheet
 
             var places = string.Join(", ", form.Places.Where(p => p.Tone == tone.Number).Take(6).Select(p =>
                 FormattableString.Invariant($"{p.Zone}{(p.Side == Side.Middle ? "" : p.Side == Side.Left ? " left" : " right")} {p.AreaCm2:0.#}")));
-            var sentence = FormattableString.Invariant(
-                $"{(tone.IsLight ? "lighter" : "darker")} by {Math.Abs(tone.Change):0.#} L*, {100 * job.Lay.Film:0} % of a usual coat: {look.Plan.Parts.Single(p => p.Id == FormKind.PartId).Coats.Single(c => c.Role == job.Role.Id).Paint}. cm²: {places}.");
+            var sentence = string.Create(CultureInfo.InvariantCulture,
+                $"{(tone.IsLight ? "lighter" : "darker")} by {Math.Abs(tone.Change):0.#} L*, {100 * job.Lay.Film:0} % of a usual coat: " +
+                $"{look.Plan.Parts.Single(p => p.Id == FormKind.PartId).Coats.Single(c => c.Role == job.Role.Id).Paint}. cm²: {places}.");
             var tall = SheetCanvas.ParagraphHeight(sentence, sheet.Width - 20, SheetFonts.Text, 9);
             sheet.Need(tall + 3);
             sheet.Text(tone.Number.ToString(System.Globalization.CultureInfo.InvariantCulture), SheetCanvas.Margin, sheet.Y + 9, SheetFonts.Bold, 10);
@@ -165,7 +168,8 @@ public static class StepSheet
         var time = $"{Units.Clock(step.SetUpSeconds + step.WorkSeconds)} min";
         var title = SheetCanvas.Wrap($"{step.Number}  {step.Title}", width - 165, SheetFonts.Bold, 11.5f);
         sheet.Text(title[0] + (title.Count > 1 ? " …" : ""), textLeft, top + 17, SheetFonts.Bold, 11.5f);
-        sheet.Text($"{time} · {Units.Clock(step.StartSeconds)} to {Units.Clock(step.StartSeconds + step.SetUpSeconds + step.WorkSeconds)}", textLeft + width, top + 17, SheetFonts.Bold, 10, align: SKTextAlign.Right);
+        sheet.Text($"{time} · {Units.Clock(step.StartSeconds)} to {Units.Clock(step.StartSeconds + step.SetUpSeconds + step.WorkSeconds)}", textLeft + width, top + 17, SheetFonts.Bold, 10,
+            align: SKTextAlign.Right);
         sheet.Y = top + 22;
         foreach (var (text, bold, swatch) in lines)
         {

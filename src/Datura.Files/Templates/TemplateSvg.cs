@@ -49,7 +49,8 @@ public static class TemplateSvg
         foreach (var mark in placed.Piece.Landmarks)
         {
             var p = TemplatePages.On(placed, mark.At);
-            group.Add(new XElement(Svg + "path", new XAttribute("d", $"M{N(p.XMm - 1.5)} {N(p.YMm)}h3M{N(p.XMm)} {N(p.YMm - 1.5)}v3"), Pen("#000", 0.3)), Text(p.XMm + 1.8, p.YMm + 2.6, 2.2, mark.Words));
+            group.Add(new XElement(Svg + "path", new XAttribute("d", $"M{N(p.XMm - 1.5)} {N(p.YMm)}h3M{N(p.XMm)} {N(p.YMm - 1.5)}v3"), Pen("#000", 0.3)),
+                Text(p.XMm + 1.8, p.YMm + 2.6, 2.2, mark.Words));
         }
 
         return group;

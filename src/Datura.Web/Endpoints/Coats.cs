@@ -29,12 +29,12 @@ public static class CoatEndpoints
     private const int HidingPixels = 512;
     private const int FinishPixels = 512;
 
-    private static readonly Lazy<SeenUnder[]> EachLamp = new(() => [.. Lamps.All.Select(l => new SeenUnder(l.Power))]);
+    private static readonly Lazy<ChromaticAdaptation[]> EachLamp = new(() => [.. Lamps.All.Select(l => new ChromaticAdaptation(l.Power))]);
 
     public static void MapCoats(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/lamps", () => TypedResults.Ok((IReadOnlyList<LampResource>)[.. Lamps.All.Select(l =>
-            new LampResource(l.Id, l.Name, new SeenUnder(l.Power).Shown(Enumerable.Repeat(0.95, Spectrum.Bands).ToArray()).Hex))]))
+            new LampResource(l.Id, l.Name, new ChromaticAdaptation(l.Power).Shown(Enumerable.Repeat(0.95, Spectrum.Bands).ToArray()).Hex))]))
             .Called("listLamps", "The lamps that a setting may have, with what a white looks like under each.").WithTags("Words");
 
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
@@ -80,7 +80,7 @@ public static class CoatEndpoints
     }
 
     /// <summary>The asked lamp, else the setting's, else daylight.</summary>
-    public static async Task<SeenUnder> EyeAsync(PlanService service, PlanRequest request, string? lamp, CancellationToken cancel)
+    public static async Task<ChromaticAdaptation> EyeAsync(PlanService service, PlanRequest request, string? lamp, CancellationToken cancel)
     {
         var setting = await service.SettingAsync(request, cancel);
         var light = lamp is { Length: > 0 } && lamp != "setting" ? Lamps.Find(lamp).Power
@@ -88,7 +88,7 @@ public static class CoatEndpoints
         return new(light, setting.AdaptingCdM2);
     }
 
-    private static CoreLayer Layer((int Coat, double FilmShare, double[] Seen) layer, PlannedLook planned, Kit kit, SeenUnder light)
+    private static CoreLayer Layer((int Coat, double FilmShare, double[] Seen) layer, PlannedLook planned, Kit kit, ChromaticAdaptation light)
     {
         string[] everywhere = [.. EachLamp.Value.Select(l => l.Shown(layer.Seen).Hex)];
         var (day, under) = (Srgb.From(Observer.Look(layer.Seen, Observer.D65)).Hex, light.Shown(layer.Seen).Hex);

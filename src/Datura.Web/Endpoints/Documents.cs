@@ -75,7 +75,7 @@ public static class DocumentEndpoints
             var saved = await library.AddAsync(type, type.ReadFile(await reader.ReadToEndAsync(cancel)), cancel);
             return TypedResults.Created($"/api/{type.Plural}/{saved.Id}", saved);
         }).Accepts<string>("application/json", "text/plain", "application/octet-stream").Called($"import{one}", $"A new {type.Name} from a file.");
-        routes.MapGet($"/schemas/{type.Name}-{type.Version}.schema.json", () => TypedResults.Text(type.SchemaText, "application/schema+json")).WithTags("Words")
+        routes.MapGet($"/schemas/{type.Name}-{type.FormatVersion}.schema.json", () => TypedResults.Text(type.SchemaText, "application/schema+json")).WithTags("Words")
             .Called($"read{one}Schema", $"The schema of {type.Name} files.").Gives("application/schema+json");
         return group;
     }

@@ -68,7 +68,8 @@ public static class FormEndpoints
         plans.MapPost("/lamp.png", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
         {
             var (held, bare) = await service.HeldAsync(request, cancel);
-            return TypedResults.File(Png.Of(FormPicture.Tinted(bare, PlanService.HeldPixels, held.Relief.Grid, held.Under(request.Look.Form!.Pretended)), PlanService.HeldPixels, PlanService.HeldPixels), "image/png");
+            return TypedResults.File(Png.Of(FormPicture.Tinted(bare, PlanService.HeldPixels, held.Relief.Grid, held.Under(request.Look.Form!.Pretended)), PlanService.HeldPixels,
+                PlanService.HeldPixels), "image/png");
         })
             .Called("drawHeldLamp", "The paint with its tones while the lamp that it pretends is in the hand.")
             .Gives("image/png");

@@ -59,10 +59,10 @@ public static class OrderEndpoints
 
             var planned = await service.PlanAsync(request, cancel);
             var network = planned.Network!;
-            var now = Timetable.Of(network, NowOrder(planned));
+            var now = Schedule.Of(network, NowOrder(planned));
             var found = await Task.Run(() => ShortestOrder.Of(network, time, now, cancel), cancel);
             return TypedResults.Ok(new ShortestResource(
-                Coats(network, found.Table.Order), Math.Round(found.Table.TotalSeconds, 1), Math.Round(now.TotalSeconds, 1), Math.Round(Sequencer.NaiveSeconds(network), 1),
+                Coats(network, found.Table.Order), Math.Round(found.Table.TotalSeconds, 1), Math.Round(now.TotalSeconds, 1), Math.Round(ListScheduler.NaiveSeconds(network), 1),
                 Math.Round(found.BoundSeconds, 1), Math.Round(found.Gap, 4), found.Proven));
         })
             .Called("findShortestOrder", "The shortest order found within some seconds, with a bound.");

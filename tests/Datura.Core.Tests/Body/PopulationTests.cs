@@ -34,7 +34,8 @@ public class PopulationTests
         {
             var (random, man) = (new Random(seed), seed % 2 == 0);
             var size = Normal(random);
-            Assert.True(Comes(ids.Select((id, k) => (id, Mm: Mean(rows[k], man) + Sd(rows[k], man) * (0.5 * size + 0.87 * Normal(random)))).Where(m => m.id.Length > 0).ToDictionary(m => m.id, m => m.Mm)), $"person {seed}");
+            Assert.True(Comes(ids.Select((id, k) => (id, Mm: Mean(rows[k], man) + Sd(rows[k], man) * (0.5 * size + 0.87 * Normal(random)))).Where(m => m.id.Length > 0)
+                .ToDictionary(m => m.id, m => m.Mm)), $"person {seed}");
         }
     }
 
@@ -71,7 +72,10 @@ public class PopulationTests
     public void TheSkinIsWholeOnThePopulationAndItsExtremes()
     {
         var bodies = Enumerable.Range(0, 40).Select(seed => Person(new Random(1000 + seed), seed % 4 == 3 ? 3 + seed / 5.0 : Population.AdultYears, seed % 2 == 0))
-            .Concat(new[] { "lipHeight", "innerEyeDistance", "outerEyeDistance", "browHeight", "mouthWidth", "neckLength" }.SelectMany(id => new[] { -3.5, 3.5 }.Select(z => new Dictionary<string, double>(MeasurePresets.All[1].MeasuresMm) { [id] = Population.AdultMm(id, false) + z * Population.AdultSdMm(id, false) })))
+            .Concat(new[] { "lipHeight", "innerEyeDistance", "outerEyeDistance", "browHeight", "mouthWidth", "neckLength" }
+                .SelectMany(id => new[] { -3.5, 3.5 }.Select(z => new Dictionary<string,
+                    double>(MeasurePresets.All[1].MeasuresMm)
+                { [id] = Population.AdultMm(id, false) + z * Population.AdultSdMm(id, false) })))
             .Concat(MeasurePresets.All.Select(p => new Dictionary<string, double>(p.MeasuresMm)));
         foreach (var body in bodies)
         {
@@ -99,7 +103,8 @@ public class PopulationTests
         var covariance = Population.Covariance(years);
         Assert.True(covariance.IsSymmetric());
         Assert.All(covariance.Evd(Symmetricity.Symmetric).EigenValues, e => Assert.True(e.Real > 0));
-        double Correlation(string a, string b) => covariance[Population.Index(a), Population.Index(b)] / Math.Sqrt(covariance[Population.Index(a), Population.Index(a)] * covariance[Population.Index(b), Population.Index(b)]);
+        double Correlation(string a, string b) => covariance[Population.Index(a),
+            Population.Index(b)] / Math.Sqrt(covariance[Population.Index(a), Population.Index(a)] * covariance[Population.Index(b), Population.Index(b)]);
         Assert.True(Correlation("headGirth", "headLength") > Correlation("headGirth", "noseDepth"));
         Assert.True(Correlation("shoulderWidth", "chestWidth") > Correlation("shoulderWidth", "lipHeight"));
     }

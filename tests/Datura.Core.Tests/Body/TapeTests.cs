@@ -10,7 +10,8 @@ public class TapeTests
 
     private static readonly FittedBody[] Bodies = [.. new[] { "man", "woman", "child9", "child5" }.Select(id => FittedBody.For(MeasurePresets.All.First(p => p.Id == id).MeasuresMm))];
 
-    private static readonly (int Columns, int Rows)[] Ways = [.. from c in Enumerable.Range(-Reach, 2 * Reach + 1) from r in Enumerable.Range(-Reach, 2 * Reach + 1) where Gcd(Math.Abs(c), Math.Abs(r)) == 1 select (c, r)];
+    private static readonly (int Columns, int Rows)[] Ways = [.. from c in Enumerable.Range(-Reach, 2 * Reach + 1) from r in Enumerable.Range(-Reach, 2 * Reach + 1) where Gcd(Math.Abs(c),
+        Math.Abs(r)) == 1 select (c, r)];
 
     // Dijkstra 1959 over the whole grid of 1 mm with 96 ways on from each node, measured along the skin at thirds of a millimetre. It can only
     // be too long, and by no more than half of the widest angle between two ways says (0.5 %).
@@ -79,7 +80,8 @@ public class TapeTests
 
     private static Dictionary<(int Row, int Column), double> From(SkinGrid skin, int row, int column)
     {
-        var (best, done, open) = (new Dictionary<(int Row, int Column), double> { [(row, column)] = 0 }, new Dictionary<(int Row, int Column), double>(), new PriorityQueue<(int Row, int Column), double>());
+        var (best, done, open) = (new Dictionary<(int Row, int Column), double> { [(row, column)] = 0 }, new Dictionary<(int Row, int Column), double>(),
+            new PriorityQueue<(int Row, int Column), double>());
         open.Enqueue((row, column), 0);
         while (open.TryDequeue(out var here, out var mm) && mm < FarthestMm)
         {

@@ -38,7 +38,8 @@ public class LookCheckTests
     public void AKindLiesWhereItBelongs(string kind, string zones) => Assert.All(DemoWorld.Bodies.Values, body =>
     {
         var belongs = zones.Replace('|', ' ').Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet();
-        var at = DemoWorld.Expand(DemoWorld.Part(kind), body).Marks.OfType<RegionMark>().SelectMany(m => Curves.Every(3, [.. m.Outline.Coordinates.Select(c => new ChartPoint(c.X, c.Y))])).Select(body.ZoneAt).ToArray();
+        var at = DemoWorld.Expand(DemoWorld.Part(kind), body).Marks.OfType<RegionMark>().SelectMany(m => Curves.Every(3, [.. m.Outline.Coordinates.Select(c => new ChartPoint(c.X, c.Y))]))
+            .Select(body.ZoneAt).ToArray();
         Assert.InRange(at.Count(z => !z.Name().Split(' ').All(belongs.Contains)), 0, at.Length / 10);
     });
 

@@ -37,7 +37,8 @@ public class LookVersionTests
         var versions = Of(look);
         foreach (var version in new[] { versions.Curve[0], versions.Curve[versions.Curve.Count / 2], versions.Curve[^1] })
         {
-            var again = Planner.Plan(LookVersion.With(DemoWorld.Look(look), version.Versions) is var l && version.Versions.ContainsKey("form") ? l with { Form = l.Form! with { LeftOut = true } } : l, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+            var again = Planner.Plan(LookVersion.With(DemoWorld.Look(look), version.Versions) is var l && version.Versions.ContainsKey("form")
+                ? l with { Form = l.Form! with { LeftOut = true } } : l, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
             // Shades over what is left out are still counted; so it is rather shorter than said.
             Assert.InRange(again.Plan.TotalSeconds, 0.85 * version.Likely.LikelySeconds, 1.03 * version.Likely.LikelySeconds);
             Assert.True(version.AtConfidenceSeconds > version.Likely.LikelySeconds);
@@ -80,7 +81,8 @@ public class LookVersionTests
         Part Socket(Priority priority, params (string Id, double Value)[] numbers) => DemoWorld.Part("socket", numbers) with { Priority = priority };
         IReadOnlyList<LookVersionFound> Curve(Priority small)
         {
-            var look = DemoWorld.LookOf(DemoWorld.Part("cheekHollow") with { Priority = Priority.Must }, Socket(Priority.Nice, ("aboveBrow", 9), ("downCheek", 22)), Socket(small, ("aboveBrow", -5), ("downCheek", 6)));
+            var look = DemoWorld.LookOf(DemoWorld.Part("cheekHollow") with { Priority = Priority.Must }, Socket(Priority.Nice, ("aboveBrow", 9), ("downCheek", 22)),
+                Socket(small, ("aboveBrow", -5), ("downCheek", 6)));
             return LookVersions.Of(look, Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade), DemoWorld.Kit, DemoWorld.Parade).Curve;
         }
 
@@ -99,7 +101,11 @@ public class LookVersionTests
     public void TheVersionForASlotIsTheBestThereIs(string id, int parts)
     {
         var look = DemoWorld.Look(id) with { Form = null, Order = null };
-        look = look with { Parts = [.. look.Parts.Where(p => p.Kind != "skinBase").Take(parts).Select((p, k) => p with { Priority = k == 0 ? Priority.Must : k % 3 == 1 ? Priority.Extra : Priority.Nice })] };
+        look = look with
+        {
+            Parts = [.. look.Parts.Where(p => p.Kind != "skinBase").Take(parts)
+            .Select((p, k) => p with { Priority = k == 0 ? Priority.Must : k % 3 == 1 ? Priority.Extra : Priority.Nice })]
+        };
         var full = Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
         var versions = LookVersions.Of(look, full, DemoWorld.Kit, DemoWorld.Parade);
         var all = versions.EveryVersion().ToArray();

@@ -57,7 +57,8 @@ public class StandInTests
     {
         var kit = DemoWorld.AllKits[2];
         var look = DemoWorld.Look("kelp-bride");
-        var found = StandIns.Of(look, kit, DemoWorld.Kit).Found.Where(f => look.Parts.First(p => p.Id == f.PartId).LayOf(f.Role).Split is null && f.Wanted.Shares.All(s => Materials.Mixes(PaintOptics.Find(DemoWorld.Kit, s.Paint).Material))).ToArray();
+        var found = StandIns.Of(look, kit, DemoWorld.Kit).Found.Where(f => look.Parts.First(p => p.Id == f.PartId).LayOf(f.Role).Split is null && f.Wanted.Shares
+            .All(s => Materials.Mixes(PaintOptics.Find(DemoWorld.Kit, s.Paint).Material))).ToArray();
         Assert.NotEmpty(found);
         foreach (var f in found)
         {

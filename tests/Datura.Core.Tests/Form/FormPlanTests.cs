@@ -161,7 +161,8 @@ public class FormPlanTests
         {
             var wish = FormWish.Usual with { Zones = [new("temple", Side.Middle, mm, 18)] };
             var form = Planned(new("Bare", "", Mapping.Freehand, []), 0, wish).Form!;
-            return Enumerable.Range(0, form.Map.Change.Length).Where(n => form.Map.On[n] && DemoWorld.Body.ZoneAt(form.Map.Grid.Middle(n / form.Map.Grid.Width, n % form.Map.Grid.Width)) == Zone.Temple).Min(n => form.Map.Change[n]);
+            return Enumerable.Range(0, form.Map.Change.Length).Where(n => form.Map.On[n]
+                && DemoWorld.Body.ZoneAt(form.Map.Grid.Middle(n / form.Map.Grid.Width, n % form.Map.Grid.Width)) == Zone.Temple).Min(n => form.Map.Change[n]);
         }
 
         Assert.True(Deepest(-6) < Deepest(0) - 2);

@@ -209,7 +209,7 @@ public class FormTests
     {
         const int size = 41;
         var marked = Enumerable.Range(0, size * size).Select(n => Math.Sqrt(Math.Pow(n % size - 20, 2) + Math.Pow(n / size - 20, 2)) < 15).ToArray();
-        var far = Distances.ToOutside(marked, size, size);
+        var far = DistanceTransform.ToOutside(marked, size, size);
         Assert.Equal(15, far[20 * size + 20], 1.0);
         Assert.Equal(0, far[0], 1e-9);
     }

@@ -116,6 +116,6 @@ public class OrderTests
         var body = DemoWorld.Bodies[DemoWorld.Faces[face].Id];
         var document = DemoWorld.Look(look);
         var parts = document.Parts.Select(p => new ExpandedPart(p, PartKinds.Find(p.Kind)!, DemoWorld.Expand(p, body))).ToArray();
-        return Sequencer.Order(CoatJobs.Of(document, parts, body, DemoWorld.Kit));
+        return ListScheduler.Order(CoatJobs.Of(document, parts, body, DemoWorld.Kit));
     }
 }

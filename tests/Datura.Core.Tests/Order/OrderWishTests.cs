@@ -9,11 +9,12 @@ public class OrderWishTests
 
     private static IReadOnlyList<CoatJob> Few() =>
     [
-        OrderJobs.Of("base", Stage.Base, 60, 50, 0, tool: Tool.Sponge), OrderJobs.Of("dark", Stage.BodyColour, 30, 40, 0, 20, parts: 2), OrderJobs.Of("light", Stage.BodyColour, 30, 40, 0, 80, parts: 3) with { PartIndex = 1 },
+        OrderJobs.Of("base", Stage.Base, 60, 50, 0, tool: Tool.Sponge), OrderJobs.Of("dark", Stage.BodyColour, 30, 40, 0, 20, parts: 2),
+            OrderJobs.Of("light", Stage.BodyColour, 30, 40, 0, 80, parts: 3) with { PartIndex = 1 },
         OrderJobs.Of("line", Stage.Line, 40, 30, 0, 10, parts: 4), OrderJobs.Of("shine", Stage.Highlight, 15, 20, 0, 95, parts: 5),
     ];
 
-    private static string[] Order(OrderWish wish, IReadOnlyList<CoatJob>? jobs = null) => [.. Sequencer.Order(StepNetwork.Of(jobs ?? Few(), wish)).Select(s => s.Key)];
+    private static string[] Order(OrderWish wish, IReadOnlyList<CoatJob>? jobs = null) => [.. ListScheduler.Order(StepNetwork.Of(jobs ?? Few(), wish)).Select(s => s.Key)];
 
     [Fact]
     public void TheUsualOrderIsThatOfTheTrade() => Assert.Equal(["base/x", "light/x", "dark/x", "line/x", "shine/x"], Order(OrderWish.Usual));
@@ -33,7 +34,11 @@ public class OrderWishTests
         var usual = DemoWorld.Plan("kelp-bride");
         Assert.All(planned.Steps.Where(s => s.Stage == Stage.Line), s => Assert.Single(s.Jobs.Select(j => j.PartId).Distinct()));
         Assert.True(planned.Steps.Count(s => s.Stage == Stage.Line) > usual.Steps.Count(s => s.Stage == Stage.Line));
-        foreach (var (colour, line) in from c in planned.InOrder.Select((j, k) => (j, k)) from l in planned.InOrder.Select((j, k) => (j, k)) where c.j.PartId == l.j.PartId && c.j.Role.Stage == Stage.BodyColour && l.j.Role.Stage == Stage.Line select (c.k, l.k))
+        foreach (var (colour, line) in from c in planned.InOrder.Select((j, k) => (j, k))
+                                       from l in planned.InOrder.Select((j, k) => (j, k))
+                                       where c.j.PartId == l.j.PartId
+            && c.j.Role.Stage == Stage.BodyColour && l.j.Role.Stage == Stage.Line
+                                       select (c.k, l.k))
         {
             Assert.True(colour < line);
         }
@@ -59,7 +64,7 @@ public class OrderWishTests
         Assert.Equal(usual, Order(new(Sequence: usual), jobs));
         var turned = Order(new(Sequence: [.. usual.Reverse()]), jobs);
         var network = StepNetwork.Of(jobs, new(Sequence: [.. usual.Reverse()]));
-        Assert.True(ShortestOrderTests.Sound(network, Sequencer.Best(network)));
+        Assert.True(ShortestOrderTests.Sound(network, ListScheduler.Best(network)));
         Assert.NotEqual(usual, turned);
     }
 
@@ -74,8 +79,8 @@ public class OrderWishTests
         var jobs = OrderJobs.Random(seed, 12);
         var shown = Order(OrderWish.Usual, jobs);
         var network = StepNetwork.Of(jobs.Append(OrderJobs.Of("new", Stage.BodyColour, 12, 20, 7, parts: 9)).ToArray());
-        var next = Sequencer.Best(network, shown);
-        var kept = Timetable.Of(network, Sequencer.Kept(network, shown));
+        var next = ListScheduler.Best(network, shown);
+        var kept = Schedule.Of(network, ListScheduler.Kept(network, shown));
         Assert.Equal(shown, kept.Order.Select(g => network.Groups[g].Key).Where(k => k != "new/x"));
         Assert.True(next.Order.SequenceEqual(kept.Order) || next.TotalSeconds < kept.TotalSeconds - 12);
     }
@@ -83,8 +88,9 @@ public class OrderWishTests
     [Fact]
     public void AnOrderOnScreenIsLeftForAClearlyShorterOne()
     {
-        var jobs = new[] { OrderJobs.Of("base", Stage.Base, 60, 300, 0, tool: Tool.Sponge), OrderJobs.Of("on", Stage.BodyColour, 20, 40, 0, parts: 2), OrderJobs.Of("far", Stage.BodyColour, 200, 40, 3, parts: 3) };
-        Assert.Equal(["base/x", "far/x", "on/x"], Sequencer.Order(StepNetwork.Of(jobs), ["base/x", "on/x", "far/x"]).Select(s => s.Key));
+        var jobs = new[] { OrderJobs.Of("base", Stage.Base, 60, 300, 0, tool: Tool.Sponge), OrderJobs.Of("on", Stage.BodyColour, 20, 40, 0, parts: 2),
+            OrderJobs.Of("far", Stage.BodyColour, 200, 40, 3, parts: 3) };
+        Assert.Equal(["base/x", "far/x", "on/x"], ListScheduler.Order(StepNetwork.Of(jobs), ["base/x", "on/x", "far/x"]).Select(s => s.Key));
     }
 
     [Fact]
@@ -93,7 +99,7 @@ public class OrderWishTests
         var jobs = Enumerable.Range(0, 6).Select(k => OrderJobs.Of($"c{k}", Stage.BodyColour, 10 + 7 * k, 30, k, parts: 1 + k)).ToArray();
         var wish = new OrderWish(Pins: [new("c5/x", 1), new("c0/x", 4)]);
         var network = StepNetwork.Of(jobs, wish);
-        foreach (var order in new[] { Sequencer.Best(network).Order, ShortestOrder.Of(network, 1).Table.Order })
+        foreach (var order in new[] { ListScheduler.Best(network).Order, ShortestOrder.Of(network, 1).Table.Order })
         {
             Assert.Equal("c5/x", network.Groups[order[0]].Key);
             Assert.Equal("c0/x", network.Groups[order[3]].Key);
@@ -105,7 +111,7 @@ public class OrderWishTests
     {
         var jobs = Enumerable.Range(0, 6).Select(k => OrderJobs.Of($"c{k}", Stage.BodyColour, 10 + 7 * k, 30, k, parts: 1 + k)).ToArray();
         var network = StepNetwork.Of(jobs, new(Ties: [new("c4/x", "c1/x"), new("c1/x", "c3/x")]));
-        foreach (var order in new[] { Sequencer.Best(network).Order, ShortestOrder.Of(network, 1).Table.Order })
+        foreach (var order in new[] { ListScheduler.Best(network).Order, ShortestOrder.Of(network, 1).Table.Order })
         {
             var at = Array.FindIndex(order, g => network.Groups[g].Key == "c4/x");
             Assert.Equal(["c4/x", "c1/x", "c3/x"], order.Skip(at).Take(3).Select(g => network.Groups[g].Key));
@@ -148,7 +154,7 @@ public class OrderWishTests
         foreach (var look in new[] { "kelp-bride", "wreck-diver", "storm-cormorant" })
         {
             var network = DemoWorld.Plan(look).Network!;
-            var order = Sequencer.Best(network).Order;
+            var order = ListScheduler.Best(network).Order;
             for (var a = 0; a < network.Count; a++)
             {
                 if (network.FollowsAt[a] >= 0)

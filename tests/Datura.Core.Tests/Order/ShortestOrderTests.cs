@@ -16,7 +16,7 @@ public class ShortestOrderTests
     public void OfFewStepsItIsTheShortestOfAll(int seed)
     {
         var network = StepNetwork.Of(OrderJobs.Random(seed, 7));
-        var shortest = AllOrders(network, []).Min(o => Timetable.Of(network, o).TotalSeconds);
+        var shortest = AllOrders(network, []).Min(o => Schedule.Of(network, o).TotalSeconds);
         var found = ShortestOrder.Of(network, 5);
         Assert.Equal(shortest, found.Table.TotalSeconds, Rounding);
         Assert.True(found.BoundSeconds <= shortest + Rounding);
@@ -29,7 +29,7 @@ public class ShortestOrderTests
         foreach (var painters in new[] { 1, 2 })
         {
             var network = StepNetwork.Of(OrderJobs.Random(seed, 14), crew: new(painters, true));
-            var first = Sequencer.Best(network);
+            var first = ListScheduler.Best(network);
             Assert.True(Sound(network, first));
             var found = ShortestOrder.Of(network, 1, first);
             Assert.True(Sound(network, found.Table));
@@ -49,9 +49,9 @@ public class ShortestOrderTests
             OrderJobs.Of("base", Stage.Base, 60, 90, 0, tool: Tool.Sponge), OrderJobs.Of("socket", Stage.BodyColour, 20, 40, 0, tool: Tool.Filbert, parts: 2),
             OrderJobs.Of("shade", Stage.Depth, 70, 40, 2, tool: Tool.SoftBrush, parts: 3)]);
         Assert.Equal(184, ShortestOrder.Of(network, 2).Table.TotalSeconds, 0.2);
-        Assert.Equal(184, Sequencer.Best(network).TotalSeconds, 0.2);
+        Assert.Equal(184, ListScheduler.Best(network).TotalSeconds, 0.2);
         int[] atOnce = [network.IndexOf("base/x"), network.IndexOf("socket/x"), network.IndexOf("shade/x")];
-        Assert.Equal(264, Timetable.Of(network, atOnce).TotalSeconds, 0.2);
+        Assert.Equal(264, Schedule.Of(network, atOnce).TotalSeconds, 0.2);
     }
 
     // One machine, no drying, set-up by family: the families are done whole, as the textbook has it (Baker, Trietsch 2009, group
@@ -94,7 +94,7 @@ public class ShortestOrderTests
     public void APlannedSittingIsAtLeastASeventhShorterThanAnUnplannedOne(string look)
     {
         var network = DemoWorld.Plan(look).Network!;
-        Assert.True(Sequencer.Best(network).TotalSeconds <= 0.85 * Sequencer.NaiveSeconds(network));
+        Assert.True(ListScheduler.Best(network).TotalSeconds <= 0.85 * ListScheduler.NaiveSeconds(network));
     }
 
     [Theory]
@@ -104,7 +104,7 @@ public class ShortestOrderTests
         foreach (var painters in new[] { 1, 2 })
         {
             var planned = Planner.Plan(DemoWorld.Look(look), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade with { Painters = painters });
-            Assert.True(Sound(planned.Network!, Sequencer.Best(planned.Network!)));
+            Assert.True(Sound(planned.Network!, ListScheduler.Best(planned.Network!)));
             Assert.Equal(planned.Jobs.Count, planned.Steps.Sum(s => s.Jobs.Count));
         }
     }
@@ -118,7 +118,7 @@ public class ShortestOrderTests
     }
 
     /// <summary>One hand does one thing, rules hold, nothing goes on wet paint, two painters are not in each other's way.</summary>
-    internal static bool Sound(StepNetwork network, Timetable table)
+    internal static bool Sound(StepNetwork network, Schedule table)
     {
         for (var a = 0; a < network.Count; a++)
         {

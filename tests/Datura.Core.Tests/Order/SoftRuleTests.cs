@@ -12,7 +12,7 @@ public class SoftRuleTests
     {
         var patch = OrderJobs.Of("patch", Stage.BodyColour, 30, 40, 0, lightness: 10, tool: Tool.HalfRoundSponge);
         var feathers = OrderJobs.Of("feathers", Stage.BodyColour, 60, 40, 0, lightness: 80, parts: 2);
-        string[] Order(OrderWish wish) => [.. Sequencer.Order(StepNetwork.Of([feathers, patch], wish)).Select(s => s.Key)];
+        string[] Order(OrderWish wish) => [.. ListScheduler.Order(StepNetwork.Of([feathers, patch], wish)).Select(s => s.Key)];
         Assert.Equal(["patch/x", "feathers/x"], Order(OrderWish.Usual));
         Assert.Equal(["feathers/x", "patch/x"], Order(new(Without: [OrderRules.BroadBeforeFine.Id])));
     }
@@ -22,13 +22,13 @@ public class SoftRuleTests
     public void InOnePlaceTheSpongeComesFirstUnlessThatCostsMuch()
     {
         var detail = OrderJobs.Of("detail", Stage.BodyColour, 20, 10, 0, lightness: 80, parts: 2, priority: Priority.Must);
-        string[] Order(double dries) => [.. Sequencer.Order(StepNetwork.Of(
+        string[] Order(double dries) => [.. ListScheduler.Order(StepNetwork.Of(
         [
             OrderJobs.Of("ground", Stage.Base, 20, dries, 1, tool: Tool.Sponge), OrderJobs.Of("sponge", Stage.Depth, 20, 10, 1, lightness: 30, tool: Tool.HalfRoundSponge, parts: 3), detail,
         ])).Select(s => s.Key)];
         Assert.Equal("detail/x", Order(5)[^1]);
         Assert.Equal("sponge/x", Order(300)[^1]);
-        var why = Sequencer.Order(StepNetwork.Of([detail, OrderJobs.Of("sponge", Stage.BodyColour, 20, 10, 1, lightness: 30, tool: Tool.HalfRoundSponge, parts: 3)]));
+        var why = ListScheduler.Order(StepNetwork.Of([detail, OrderJobs.Of("sponge", Stage.BodyColour, 20, 10, 1, lightness: 30, tool: Tool.HalfRoundSponge, parts: 3)]));
         Assert.Contains(why[0].Why, w => w.Rule == OrderRules.SpongeFirst && w.Other == "detail, x");
     }
 
@@ -59,7 +59,7 @@ public class SoftRuleTests
             OrderJobs.Of("base", Stage.Base, 20, 10, 0, tool: Tool.Sponge), OrderJobs.Of("shade", Stage.Depth, 20, 10, 0, parts: 2),
             OrderJobs.Of("horn", Stage.BodyColour, 20, 10, 0, lightness: 80, parts: 3) with { Reserved = true, Marks = [], Footprint = Footprint.Of([new DotMark("x", Side.Middle, new(0, 20), 30)]) },
         ];
-        var steps = Sequencer.Order(StepNetwork.Of(jobs));
+        var steps = ListScheduler.Order(StepNetwork.Of(jobs));
         Assert.Equal(["base/x", "shade/x", "horn/x"], steps.Select(s => s.Key));
         var told = Assert.Single(steps[^1].Why, w => w.GivesWayTo is not null);
         Assert.Equal((OrderRules.ReserveFirst, OrderRules.BaseUnder), (told.Rule, told.GivesWayTo));

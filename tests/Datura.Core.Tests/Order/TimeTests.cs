@@ -36,7 +36,7 @@ public class TimeTests
     [Fact]
     public void ConfidenceFollowsTheNormalTable()
     {
-        var time = new TimeSpread(600, 60);
+        var time = new DurationEstimate(600, 60);
         Assert.Equal(600, time.At(0.5), 1e-6);
         Assert.Equal(600 + 0.8416 * 60, time.At(0.8), 0.01);
         Assert.Equal(600 + 1.2816 * 60, time.Range.High, 0.01);
@@ -47,8 +47,8 @@ public class TimeTests
     [Fact]
     public void ManyStepsAreSurerThanOne() => Gen.Int[2, 30].Sample(n =>
     {
-        var step = TimeSpread.OfStep(60, 20);
-        var whole = TimeSpread.OfSitting(80 * n, Enumerable.Repeat(step, n));
+        var step = DurationEstimate.OfStep(60, 20);
+        var whole = DurationEstimate.OfSitting(80 * n, Enumerable.Repeat(step, n));
         Assert.True(whole.SdSeconds / whole.LikelySeconds < step.SdSeconds / step.LikelySeconds);
         Assert.True(whole.SdSeconds > step.SdSeconds);
     });
@@ -94,9 +94,10 @@ public class TimeTests
     [Fact]
     public void FasterDryingNeverLengthensAnOrder()
     {
-        var (air, fan) = (DemoWorld.Plan("wreck-diver").Network!, Planner.Plan(DemoWorld.Look("wreck-diver"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade with { Drying = DryingAid.Fan }).Network!);
-        var order = Sequencer.Best(air).Order;
-        Assert.True(Timetable.Of(fan, order).TotalSeconds <= Timetable.Of(air, order).TotalSeconds + 1e-6);
+        var (air, fan) = (DemoWorld.Plan("wreck-diver").Network!, Planner.Plan(DemoWorld.Look("wreck-diver"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit,
+            DemoWorld.Parade with { Drying = DryingAid.Fan }).Network!);
+        var order = ListScheduler.Best(air).Order;
+        Assert.True(Schedule.Of(fan, order).TotalSeconds <= Schedule.Of(air, order).TotalSeconds + 1e-6);
     }
 
     // A mesh lays many scales at a press; drawn by hand each row takes its time (common practice).
@@ -114,7 +115,8 @@ public class TimeTests
     [Fact]
     public void LidsAreClosedOnceForStepsThatFollowEachOther()
     {
-        var jobs = new[] { OrderJobs.Of("a", Stage.BodyColour, 20, 0, 0, zone: Zone.Lid), OrderJobs.Of("b", Stage.BodyColour, 20, 0, 2, parts: 2, zone: Zone.Forehead), OrderJobs.Of("c", Stage.BodyColour, 20, 0, 4, parts: 3, zone: Zone.Lid) };
+        var jobs = new[] { OrderJobs.Of("a", Stage.BodyColour, 20, 0, 0, zone: Zone.Lid), OrderJobs.Of("b", Stage.BodyColour, 20, 0, 2, parts: 2, zone: Zone.Forehead),
+            OrderJobs.Of("c", Stage.BodyColour, 20, 0, 4, parts: 3, zone: Zone.Lid) };
         var network = StepNetwork.Of(jobs);
         var order = ShortestOrder.Of(network, 1).Table.Order;
         Assert.Equal(1, Math.Abs(Array.IndexOf(order, network.IndexOf("a/x")) - Array.IndexOf(order, network.IndexOf("c/x"))));

@@ -135,7 +135,8 @@ public class CardTests
         var pigments = Enumerable.Range(0, random.Next(1, 4))
             .Select(_ => (IsEdge: random.Next(2) == 0, At: Between(400, 680), Width: Between(12, 50), Height: scatters * Math.Exp(Between(-2.5, 2.2)), Way: 2 * random.Next(2) - 1)).ToArray();
         return new(
-            Spectrum.Of(nm => grey + pigments.Sum(p => p.IsEdge ? p.Height / (1 + Math.Exp(p.Way * (nm - p.At) / (p.Width / 2))) : p.Height * Math.Exp(-(nm - p.At) * (nm - p.At) / (2 * p.Width * p.Width)))),
+            Spectrum.Of(nm => grey + pigments.Sum(p => p.IsEdge ? p.Height / (1 + Math.Exp(p.Way * (nm - p.At) / (p.Width / 2)))
+                : p.Height * Math.Exp(-(nm - p.At) * (nm - p.At) / (2 * p.Width * p.Width)))),
             Spectrum.Of(nm => scatters * Math.Pow(550 / nm, falls)));
     }
 

@@ -21,7 +21,7 @@ public class LightTests
 
     [Fact]
     public void ByDayNothingChanges() => Gen.Double[0.02, 0.98].Array[Spectrum.Bands].Sample(reflectance =>
-        Assert.InRange(ColourDifference.DeltaE00(new SeenUnder(Observer.D65).Colour(reflectance), Lab.From(Observer.Look(reflectance, Observer.D65))), 0, 0.01));
+        Assert.InRange(ColourDifference.DeltaE00(new ChromaticAdaptation(Observer.D65).Colour(reflectance), Lab.From(Observer.Look(reflectance, Observer.D65))), 0, 0.01));
 
     // To a whitish light the eye adapts: white looks nearly white. To a saturated wash it does not.
     [Theory]
@@ -33,7 +33,7 @@ public class LightTests
     [InlineData("blue", false)]
     public void TheEyeAdaptsToLampsAndNotToWashes(string lamp, bool adapts)
     {
-        var white = new SeenUnder(Lamps.Find(lamp).Power).Colour(White);
+        var white = new ChromaticAdaptation(Lamps.Find(lamp).Power).Colour(White);
         Assert.Equal(100, white.L, 6.0);
         Assert.True(adapts ? white.Chroma() < 14 : white.Chroma() > 20, $"{white}");
     }
@@ -45,7 +45,7 @@ public class LightTests
     [InlineData(20, 0.8584)]
     [InlineData(100, 0.9407)]
     [InlineData(318.31, 0.9945)]
-    public void TheEyeAdaptsMoreTheBrighterItIs(double cdM2, double degree) => Assert.Equal(degree, SeenUnder.DegreeAt(cdM2), 1e-3);
+    public void TheEyeAdaptsMoreTheBrighterItIs(double cdM2, double degree) => Assert.Equal(degree, ChromaticAdaptation.DegreeAt(cdM2), 1e-3);
 
     // ANSI C78.377 (from memory): white is sold within 0.006 of the tolerance's centre, which lies 0 to 0.004 above the black body.
     [Theory]
@@ -61,13 +61,13 @@ public class LightTests
     }
 
     // CIE 1960.
-    private static (double U, double V) Uv(Xyz c) => (4 * c.X / (c.X + 15 * c.Y + 3 * c.Z), 6 * c.Y / (c.X + 15 * c.Y + 3 * c.Z));
+    private static (double U, double V) Uv(Tristimulus c) => (4 * c.X / (c.X + 15 * c.Y + 3 * c.Z), 6 * c.Y / (c.X + 15 * c.Y + 3 * c.Z));
 
     [Fact]
     public void InRedLightWhiteAndRedGrowAlike()
     {
         double[] red = Spectrum.Of(nm => nm < 600 ? 0.05 : 0.85), white = Spectrum.Of(_ => 0.88);
-        double Apart(string lamp) => new SeenUnder(Lamps.Find(lamp).Power) is var eye ? ColourDifference.DeltaE00(eye.Colour(red), eye.Colour(white)) : 0;
+        double Apart(string lamp) => new ChromaticAdaptation(Lamps.Find(lamp).Power) is var eye ? ColourDifference.DeltaE00(eye.Colour(red), eye.Colour(white)) : 0;
         Assert.True(Apart("daylight") > 40);
         Assert.True(Apart("red") < LostColours.ClearDeltaE, $"{Apart("red")}");
         Assert.True(Apart("green") > 20);
@@ -93,7 +93,7 @@ public class LightTests
     [Fact]
     public void NoScreenColourIsCutOffForBeingTooBright() => Assert.All(Lamps.All, lamp =>
     {
-        var eye = new SeenUnder(lamp.Power);
+        var eye = new ChromaticAdaptation(lamp.Power);
         var (dim, bright) = (eye.Shown([.. White.Select(w => 0.5 * w)]), eye.Shown(White));
         Assert.True(dim.R + dim.G + dim.B < bright.R + bright.G + bright.B, lamp.Id);
     });
@@ -102,8 +102,8 @@ public class LightTests
     public void LostPairsAreClearByDayAndHardlySeenInTheLight()
     {
         var planned = DemoWorld.Plan("kelp-bride");
-        Assert.Empty(LostColours.Of(planned.InOrder, planned.Colours!, DemoWorld.Kit, new SeenUnder(Observer.D65)));
-        var lost = LostColours.Of(planned.InOrder, planned.Colours!, DemoWorld.Kit, new SeenUnder(Lamps.Find("red").Power));
+        Assert.Empty(LostColours.Of(planned.InOrder, planned.Colours!, DemoWorld.Kit, new ChromaticAdaptation(Observer.D65)));
+        var lost = LostColours.Of(planned.InOrder, planned.Colours!, DemoWorld.Kit, new ChromaticAdaptation(Lamps.Find("red").Power));
         Assert.NotEmpty(lost);
         Assert.All(lost, p => Assert.True(p.DeltaEDay >= LostColours.ClearDeltaE && p.DeltaELight <= LostColours.LostDeltaE));
         Assert.All(lost.Where(p => p.Better is not null), p => Assert.True(p.DeltaEBetter > LostColours.LostDeltaE));

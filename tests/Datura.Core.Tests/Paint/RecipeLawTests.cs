@@ -35,7 +35,8 @@ public class RecipeLawTests
     public void AFurtherPaintMustEarnItsPlace()
     {
         var paint = Paints[0];
-        PaintDescription[] two = [paint, paint with { Id = "near", OverBlack = paint.OverBlack with { L = paint.OverBlack.L - 0.8 }, OverWhite = paint.OverWhite with { L = paint.OverWhite.L - 0.8 } }];
+        PaintDescription[] two = [paint, paint with { Id = "near", OverBlack = paint.OverBlack with { L = paint.OverBlack.L - 0.8 },
+            OverWhite = paint.OverWhite with { L = paint.OverWhite.L - 0.8 } }];
         Lab Of(int a, int b) => new PaintStackProbe(PaintOptics.Of(new PaintMix([new(two[0].Id, a), new(two[1].Id, b)]), new Kit("k", "Two", two))).OpaqueColour;
         var between = Of(1, 1);
         Assert.InRange(two.Min(p => ColourDifference.DeltaE00(between, new PaintStackProbe(PaintOptics.Of(p)).OpaqueColour)), 0.05, 0.5);

@@ -56,7 +56,7 @@ public class WashTests
     public void AWhiteReferenceTakesTheLightOut(double r, double g, double b)
     {
         static double Encoded(double linear) => 255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.Pow(linear, 1 / 2.4) - 0.055);
-        var truth = Lab.From(Srgb.ToXyz(0.42, 0.25, 0.17));
+        var truth = Lab.From(Srgb.ToTristimulus(0.42, 0.25, 0.17));
         var found = PhotoColour.Of(
             (Encoded(0.42 * r), Encoded(0.25 * g), Encoded(0.17 * b)), (Encoded(0.88 * r), Encoded(0.88 * g), Encoded(0.88 * b)));
         Assert.InRange(ColourDifference.DeltaE00(truth, found), 0, 0.05);
@@ -73,7 +73,7 @@ public class WashTests
     [Fact]
     public void LinearScreenColoursComeBack()
     {
-        var (r, g, b) = Srgb.Linear(Srgb.ToXyz(0.3, 0.6, 0.1));
+        var (r, g, b) = Srgb.Linear(Srgb.ToTristimulus(0.3, 0.6, 0.1));
         Assert.Equal((0.3, 0.6, 0.1), (Math.Round(r, 5), Math.Round(g, 5), Math.Round(b, 5)));
     }
 }

@@ -5,7 +5,8 @@ namespace Datura.Core.Tests.Transfer;
 /// <summary>What is printed of a dot leads a hand to it.</summary>
 public class DotLawTests
 {
-    private static readonly PlacedDot[] Dots = [.. DotPlan.Of(DemoWorld.Plan("kelp-bride").Parts.SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), DemoWorld.Body, 2).Figures.SelectMany(f => f.Dots).Where((_, k) => k % 2 == 0)];
+    private static readonly PlacedDot[] Dots = [.. DotPlan.Of(DemoWorld.Plan("kelp-bride").Parts.SelectMany(p => Figures.Of(p.Kind, p.Part, p.Marks)), DemoWorld.Body, 2).Figures
+        .SelectMany(f => f.Dots).Where((_, k) => k % 2 == 0)];
 
     // The rounded distances hold at the place where the plan says they put the dot.
     [Fact]

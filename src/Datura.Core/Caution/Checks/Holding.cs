@@ -36,7 +36,9 @@ public static class Holding
     {
         Parts = [new(job.PartId, job.PartLabel)],
         Paint = paint.Id,
-        Names = ground is null ? new Dictionary<string, string> { ["paint"] = paint.Name, ["made"] = made } : new Dictionary<string, string> { ["paint"] = paint.Name, ["made"] = made, ["ground"] = ground },
+        Names = ground is null ? new Dictionary<string, string> { ["paint"] = paint.Name, ["made"] = made } : new Dictionary<string,
+            string>
+        { ["paint"] = paint.Name, ["made"] = made, ["ground"] = ground },
         At = job.Footprint.Inside,
     };
 

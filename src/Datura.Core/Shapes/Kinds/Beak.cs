@@ -22,7 +22,9 @@ public sealed class Beak() : DrawnKind("beak", "Beak", Family.Creature, [Zone.No
         var half = context.Uneven(context.Number(Width)) / 2;
         var tip = new ChartPoint(context.Number(Hook), foot.YMm - context.Number(Tip));
         var wing = context.At(Landmark.Alare);
-        var outline = Curves.Through([root + new ChartPoint(0, 9), root + new ChartPoint(half, 3), new(wing.XMm + 3, 0.45 * root.YMm + 0.55 * wing.YMm), wing + new ChartPoint(2, -1), 0.5 * (wing + tip) + new ChartPoint(1, -1), tip, 0.5 * (wing.Mirrored() + tip) + new ChartPoint(-1, -1), wing.Mirrored() + new ChartPoint(-2, -1), new(-wing.XMm - 3, 0.45 * root.YMm + 0.55 * wing.YMm), root + new ChartPoint(-half, 3)], closed: true);
+        var outline = Curves.Through([root + new ChartPoint(0, 9), root + new ChartPoint(half, 3), new(wing.XMm + 3, 0.45 * root.YMm + 0.55 * wing.YMm), wing + new ChartPoint(2, -1),
+            0.5 * (wing + tip) + new ChartPoint(1, -1), tip, 0.5 * (wing.Mirrored() + tip) + new ChartPoint(-1, -1), wing.Mirrored() + new ChartPoint(-2, -1),
+                new(-wing.XMm - 3, 0.45 * root.YMm + 0.55 * wing.YMm), root + new ChartPoint(-half, 3)], closed: true);
         pen.Say("Length", context.Body.LineMm([root, tip]), "mm", "from the nose root to the tip");
         pen.Fill(BeakCoat, outline, 1.2);
         pen.Stroke(LineCoat, [.. outline, outline[0]], Profile.Even(1.4));

@@ -16,7 +16,8 @@ public sealed class BrowShadow() : DrawnKind("browShadow", "Brow shadow", Family
     {
         var body = context.Body;
         var spine = Curves.Through(
-            [body.Go(context.At(Landmark.BrowInner), -Math.PI / 2, context.Number(Drop)), context.At(Landmark.BrowPeak), body.Go(context.At(Landmark.BrowOuter), 0.5, context.Uneven(context.Number(Past) + 12) - 12)],
+            [body.Go(context.At(Landmark.BrowInner), -Math.PI / 2, context.Number(Drop)), context.At(Landmark.BrowPeak),
+                body.Go(context.At(Landmark.BrowOuter), 0.5, context.Uneven(context.Number(Past) + 12) - 12)],
             closed: false);
         var width = context.Uneven(context.Number(Width));
         pen.Say("Length", body.LineMm(spine), "mm", "along the brow");

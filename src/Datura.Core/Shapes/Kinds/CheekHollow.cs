@@ -3,7 +3,8 @@ namespace Datura.Core.Shapes.Kinds;
 /// <summary>The shade under the cheekbone: from the ear towards the corner of the mouth, widest at the ear.</summary>
 public sealed class CheekHollow : PartKind
 {
-    private static readonly NumberSpec Length = ParameterSpec.Length("length", "Length", "From the ear towards the corner of the mouth.", 25, 110, b => 0.76 * b.TapeMm(b.At(Landmark.Tragion.Left), b.At(Landmark.Cheilion.Left)));
+    private static readonly NumberSpec Length = ParameterSpec.Length("length", "Length", "From the ear towards the corner of the mouth.", 25, 110, b =>
+        0.76 * b.TapeMm(b.At(Landmark.Tragion.Left), b.At(Landmark.Cheilion.Left)));
     private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width at the ear", "Across the widest place.", 8, 45, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]);
     private static readonly NumberSpec Taper = ParameterSpec.Ratio("taper", "Taper", "0 keeps its width, 1 runs to a point.", 0, 1, 0.7);
     private static readonly NumberSpec Below = ParameterSpec.Length("below", "Below the bone", "How far under the cheekbone it starts.", 0, 30, 12);

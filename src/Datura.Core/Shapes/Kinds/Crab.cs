@@ -35,7 +35,8 @@ public sealed class Crab() : DrawnKind("crab", "Crab", Family.Attached, [Zone.Ch
         {
             foreach (var (root, knee, foot) in Legs)
             {
-                pen.Stroke(LineCoat, frame.Curve((root.Along * half, side * root.Left * half), (knee.Along * half, side * knee.Left * half), (foot.Along * half, side * foot.Left * half)), t => 0.09 * wide * (1 - 0.75 * t));
+                pen.Stroke(LineCoat, frame.Curve((root.Along * half, side * root.Left * half), (knee.Along * half, side * knee.Left * half), (foot.Along * half, side * foot.Left * half)),
+                    t => 0.09 * wide * (1 - 0.75 * t));
             }
 
             pen.Stroke(LineCoat, frame.Curve((0.5 * half, side * 0.62 * half), (0.85 * half, side * 1.2 * half), (1.3 * half, side * 1.02 * half)), t => 0.1 * wide * (1 - 0.25 * t));

@@ -73,6 +73,7 @@ public sealed class EightLegs() : DrawnKind("eightLegs", "Eight-legged creature"
         var side = Math.Sign(left) is 0 ? 1 : Math.Sign(left);
         var root = (Along: 0.5 * headLength + 0.02 * along, Left: side * 0.35 * headLength);
         var knee = (Along: root.Along + 0.55 * (along - root.Along) + 0.12 * Math.Abs(left), Left: root.Left + 0.68 * (left - root.Left) + side * 0.08 * Math.Abs(along));
-        return frame.Path(root, (0.5 * (root.Along + knee.Along) + 0.02 * Math.Abs(left), 0.5 * (root.Left + knee.Left)), knee, (0.55 * along + 0.45 * knee.Along, 0.62 * left + 0.38 * knee.Left), (along, left));
+        return frame.Path(root, (0.5 * (root.Along + knee.Along) + 0.02 * Math.Abs(left), 0.5 * (root.Left + knee.Left)), knee,
+            (0.55 * along + 0.45 * knee.Along, 0.62 * left + 0.38 * knee.Left), (along, left));
     }
 }

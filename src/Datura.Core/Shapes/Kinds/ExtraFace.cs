@@ -35,7 +35,8 @@ public sealed class ExtraFace() : DrawnKind("extraFace", "Extra face", Family.At
         var frame = new SkinFrame(context.Body, middle, context.UnevenAngle(Math.PI / 2 - context.Number(Slant) * Math.PI / 180));
         pen.Say("Height", h, "mm", $"at the {context.Word(At)}");
         pen.Say("Width", w, "mm");
-        pen.Fill(SkinCoat, frame.Outline((0.5 * h, 0), (0.36 * h, 0.42 * w), (0.02 * h, 0.5 * w), (-0.32 * h, 0.3 * w), (-0.5 * h, 0), (-0.32 * h, -0.3 * w), (0.02 * h, -0.5 * w), (0.36 * h, -0.42 * w)), 4);
+        pen.Fill(SkinCoat, frame.Outline((0.5 * h, 0), (0.36 * h, 0.42 * w), (0.02 * h, 0.5 * w), (-0.32 * h, 0.3 * w), (-0.5 * h, 0), (-0.32 * h, -0.3 * w), (0.02 * h, -0.5 * w),
+            (0.36 * h, -0.42 * w)), 4);
         foreach (var side in new[] { 1, -1 })
         {
             pen.Fill(DarkCoat, frame.Ellipse(0.13 * h, 0.26 * w, 0.1 * h, side * 0.22 * w), 1);
@@ -51,7 +52,8 @@ public sealed class ExtraFace() : DrawnKind("extraFace", "Extra face", Family.At
                 pen.Fill(DarkCoat, frame.Ellipse(0.17 * h, 0.26 * w, -0.28 * h), 1);
                 break;
             case "grin":
-                pen.Fill(DarkCoat, frame.Outline((-0.22 * h, 0.3 * w), (-0.29 * h, 0.12 * w), (-0.3 * h, 0), (-0.29 * h, -0.12 * w), (-0.22 * h, -0.3 * w), (-0.36 * h, -0.12 * w), (-0.37 * h, 0), (-0.36 * h, 0.12 * w)), 1);
+                pen.Fill(DarkCoat, frame.Outline((-0.22 * h, 0.3 * w), (-0.29 * h, 0.12 * w), (-0.3 * h, 0), (-0.29 * h, -0.12 * w), (-0.22 * h, -0.3 * w), (-0.36 * h, -0.12 * w),
+                    (-0.37 * h, 0), (-0.36 * h, 0.12 * w)), 1);
                 break;
             default:
                 pen.Stroke(LineCoat, frame.Curve((-0.28 * h, 0.22 * w), (-0.27 * h, 0), (-0.28 * h, -0.22 * w)), Profile.Swelling(0.03 * h));

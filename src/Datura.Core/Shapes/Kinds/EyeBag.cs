@@ -19,7 +19,8 @@ public sealed class EyeBag() : DrawnKind("eyeBag", "Under-eye bag", Family.Flesh
         var depth = context.Uneven(context.Number(Depth));
         var lid = body.Go(context.At(Landmark.PalpebraleInferius), -Math.PI / 2, 2);
         var low = body.Go(lid, -Math.PI / 2, depth);
-        var lower = Curves.Through([inner + new ChartPoint(2, -3), 0.5 * (inner + low) + new ChartPoint(-1, -2), low, 0.45 * (outer + low) + 0.1 * low + new ChartPoint(2, 0), outer + new ChartPoint(1, -4)], closed: false);
+        var lower = Curves.Through([inner + new ChartPoint(2, -3), 0.5 * (inner + low) + new ChartPoint(-1, -2), low, 0.45 * (outer + low) + 0.1 * low + new ChartPoint(2, 0),
+            outer + new ChartPoint(1, -4)], closed: false);
         pen.Say("Depth", depth, "mm", "below the lower lid");
         pen.Fill(ShadeCoat, [.. lower, outer + new ChartPoint(-2, -3), lid, inner + new ChartPoint(3, -2)], context.Number(Edge));
         pen.Stroke(LineCoat, lower, Profile.Swelling(context.Number(Width)));

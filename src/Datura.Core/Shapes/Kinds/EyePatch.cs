@@ -20,7 +20,8 @@ public sealed class EyePatch() : DrawnKind("eyePatch", "Eye patch", Family.Creat
         var below = body.Go(context.At(Landmark.PalpebraleInferius), -Math.PI / 2, context.Number(Below));
         pen.Say("Point", body.LineMm([outer, point]), "mm", "past the outer corner of the eye");
         pen.Fill(PatchCoat, [
-            .. Curves.Through([point, 0.45 * (above + point) + 0.1 * outer, above, inner + new ChartPoint(-3, 5), inner + new ChartPoint(-4, -1), 0.5 * (inner + below) + new ChartPoint(0, -2), below, 0.45 * (below + point) + 0.1 * outer, point], closed: false),
+            .. Curves.Through([point, 0.45 * (above + point) + 0.1 * outer, above, inner + new ChartPoint(-3, 5), inner + new ChartPoint(-4, -1),
+                0.5 * (inner + below) + new ChartPoint(0, -2), below, 0.45 * (below + point) + 0.1 * outer, point], closed: false),
         ], context.Number(Edge));
     }
 }

@@ -13,7 +13,8 @@ public sealed class FeatherRows() : DrawnKind("featherRows", "Feather rows", Fam
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var brow = Curves.Through([context.At(Landmark.BrowInner) + new ChartPoint(4, 0), context.At(Landmark.BrowPeak), context.At(Landmark.BrowOuter), context.At(Landmark.Exocanthion) + new ChartPoint(12, -6)], closed: false);
+        var brow = Curves.Through([context.At(Landmark.BrowInner) + new ChartPoint(4, 0), context.At(Landmark.BrowPeak), context.At(Landmark.BrowOuter),
+            context.At(Landmark.Exocanthion) + new ChartPoint(12, -6)], closed: false);
         var (rows, count) = (context.Count(Rows), context.Count(Count));
         for (var row = rows - 1; row >= 0; row--)
         {

@@ -15,7 +15,8 @@ public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament,
     {
         ChartPoint[] knots = context.Word(Along) switch
         {
-            "jaw" => [context.At(Landmark.Gnathion) + new ChartPoint(6, 2), 0.5 * (context.At(Landmark.Gnathion) + context.At(Landmark.Gonion)) + new ChartPoint(4, 0), context.At(Landmark.Gonion), context.At(Landmark.Zygion) + new ChartPoint(0, -18)],
+            "jaw" => [context.At(Landmark.Gnathion) + new ChartPoint(6, 2), 0.5 * (context.At(Landmark.Gnathion) + context.At(Landmark.Gonion)) + new ChartPoint(4, 0),
+                context.At(Landmark.Gonion), context.At(Landmark.Zygion) + new ChartPoint(0, -18)],
             "cheekbone" => [context.At(Landmark.Alare) + new ChartPoint(9, -8), context.At(Landmark.Cheekbone) + new ChartPoint(0, -12), context.At(Landmark.Zygion) + new ChartPoint(0, -10)],
             _ => [context.At(Landmark.BrowInner) + new ChartPoint(0, 3), context.At(Landmark.BrowPeak) + new ChartPoint(0, 3), context.At(Landmark.BrowOuter) + new ChartPoint(2, 3)],
         };
@@ -27,7 +28,8 @@ public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament,
             var frame = new SkinFrame(context.Body, Curves.At(line, (k + 0.5) / count), context.UnevenAngle(Math.PI / 2));
             var h = context.Uneven(context.Number(Height)) * (k % 2 == 0 ? 1 : 0.62);
             var sway = -context.Number(Sway);
-            var flame = frame.Outline((0, 0.48 * width), (0.3 * h, 0.42 * width), (0.65 * h, 0.3 * sway + 0.2 * width), (h, sway), (0.6 * h, 0.2 * sway - 0.14 * width), (0.3 * h, -0.36 * width), (0, -0.48 * width), (-0.06 * h, 0));
+            var flame = frame.Outline((0, 0.48 * width), (0.3 * h, 0.42 * width), (0.65 * h, 0.3 * sway + 0.2 * width), (h, sway), (0.6 * h, 0.2 * sway - 0.14 * width),
+                (0.3 * h, -0.36 * width), (0, -0.48 * width), (-0.06 * h, 0));
             pen.Fill(FlameCoat, flame);
             pen.Stroke(LineCoat, [.. flame, flame[0]], Profile.Even(1));
         }

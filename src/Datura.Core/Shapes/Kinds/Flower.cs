@@ -44,7 +44,8 @@ public sealed class Flower() : DrawnKind("flower", "Flower", Family.Ornament, [Z
                 var heading = 2 * Math.PI * (k + 0.5 * layer) / petals + 0.12 * context.Design.Either();
                 var length = radius * (1 - 0.3 * layer) * (0.92 + 0.16 * context.Design.Unit());
                 var w = 1.15 * Math.PI * length / petals;
-                var petal = new SkinFrame(context.Body, heart, heading).Outline((0.12 * length, 0), (0.5 * length, 0.42 * w), (0.85 * length, 0.46 * w), (0.98 * length, 0.16 * w), (0.92 * length, 0), (0.98 * length, -0.16 * w), (0.85 * length, -0.46 * w), (0.5 * length, -0.42 * w));
+                var petal = new SkinFrame(context.Body, heart, heading).Outline((0.12 * length, 0), (0.5 * length, 0.42 * w), (0.85 * length, 0.46 * w), (0.98 * length, 0.16 * w),
+                    (0.92 * length, 0), (0.98 * length, -0.16 * w), (0.85 * length, -0.46 * w), (0.5 * length, -0.42 * w));
                 pen.Fill(PetalCoat, petal);
                 pen.Stroke(LineCoat, [.. petal, petal[0]], Profile.Even(0.9));
             }

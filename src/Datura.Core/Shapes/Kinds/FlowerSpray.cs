@@ -20,7 +20,8 @@ public sealed class FlowerSpray() : DrawnKind("flowerSpray", "Spray of flowers",
         var below = context.At(Landmark.Tragion) + new ChartPoint(-4, -42);
         List<ChartPoint> knots = context.Word(From) switch
         {
-            "temple" => [context.At(Landmark.BrowOuter) + new ChartPoint(14, 14), context.At(Landmark.Tragion) + new ChartPoint(-14, -12), below, context.At(Landmark.ClavicleInner) + new ChartPoint(26, 20), notch],
+            "temple" => [context.At(Landmark.BrowOuter) + new ChartPoint(14, 14), context.At(Landmark.Tragion) + new ChartPoint(-14, -12), below,
+                context.At(Landmark.ClavicleInner) + new ChartPoint(26, 20), notch],
             "collar bone" => [context.At(Landmark.ClavicleOuter) + new ChartPoint(-18, 10), context.At(Landmark.ClavicleInner) + new ChartPoint(34, -4), notch],
             _ => [below, context.At(Landmark.ClavicleInner) + new ChartPoint(40, 34), context.At(Landmark.ClavicleInner) + new ChartPoint(24, 4), notch],
         };

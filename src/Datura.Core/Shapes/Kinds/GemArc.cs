@@ -13,7 +13,8 @@ public sealed class GemArc() : DrawnKind("gemArc", "Gem arc", Family.Ornament, [
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var arc = Curves.Through(
-            [context.Body.Go(context.At(Landmark.Exocanthion), 0.25, context.Uneven(context.Number(Off))), context.Body.Go(context.At(Landmark.Exocanthion), -0.75, context.Number(Off) + 4), context.Body.Go(context.At(Landmark.PalpebraleInferius), -1.2, context.Number(Off) + 8)],
+            [context.Body.Go(context.At(Landmark.Exocanthion), 0.25, context.Uneven(context.Number(Off))), context.Body.Go(context.At(Landmark.Exocanthion), -0.75, context.Number(Off) + 4),
+                context.Body.Go(context.At(Landmark.PalpebraleInferius), -1.2, context.Number(Off) + 8)],
             closed: false);
         var size = context.Number(Size);
         var along = 0.0;

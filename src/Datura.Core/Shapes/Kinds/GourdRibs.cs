@@ -20,7 +20,8 @@ public sealed class GourdRibs() : DrawnKind("gourdRibs", "Gourd ribs", Family.At
         for (var k = 1; k <= count; k++)
         {
             var out_ = context.Uneven(context.At(Landmark.Zygion).XMm) * k / (count + 0.4);
-            var spine = Curves.Through([top + new ChartPoint(6 * k, -2), new(0.82 * out_, 0.55 * top.YMm), new(out_, 0.5 * chin.YMm + 10), new(0.72 * out_, 0.86 * chin.YMm), chin + new ChartPoint(5 * k, 6)], closed: false);
+            var spine = Curves.Through([top + new ChartPoint(6 * k, -2), new(0.82 * out_, 0.55 * top.YMm), new(out_, 0.5 * chin.YMm + 10), new(0.72 * out_, 0.86 * chin.YMm),
+                chin + new ChartPoint(5 * k, 6)], closed: false);
             pen.Fill(ShadeCoat, Curves.Band(spine, t => Math.Max(0.3, context.Number(Width) / 2 * Math.Sin(Math.PI * t))), context.Number(Edge));
         }
 

@@ -15,7 +15,8 @@ public sealed class JawEdge() : DrawnKind("jawEdge", "Jaw edge", Family.Bone, [Z
         var below = context.Number(Below);
         var ear = body.Go(context.At(Landmark.Tragion), -Math.PI / 2, 34);
         var spine = Curves.Through(
-            [ear, body.Go(context.At(Landmark.Gonion), -2.1, below), body.Go(0.5 * (context.At(Landmark.Gonion) + context.At(Landmark.Gnathion)), -1.9, 4 + below), body.Go(context.At(Landmark.Gnathion), -Math.PI / 2, below)],
+            [ear, body.Go(context.At(Landmark.Gonion), -2.1, below), body.Go(0.5 * (context.At(Landmark.Gonion) + context.At(Landmark.Gnathion)), -1.9, 4 + below),
+                body.Go(context.At(Landmark.Gnathion), -Math.PI / 2, below)],
             closed: false);
         var width = context.Uneven(context.Number(Width));
         pen.Say("Length", body.LineMm(spine), "mm", "from ear to chin");

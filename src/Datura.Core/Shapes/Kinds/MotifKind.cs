@@ -1,7 +1,8 @@
 namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>The painter's own drawing, laid along the skin like a soft card: lengths from its middle stay true.</summary>
-public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Ornament, [Zone.Forehead, Zone.Temple, Zone.Cheekbone, Zone.CheekHollow, Zone.Chin, Zone.NeckFront, Zone.NeckSide, Zone.Collar, Zone.Sternum, Zone.Chest],
+public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Ornament,
+    [Zone.Forehead, Zone.Temple, Zone.Cheekbone, Zone.CheekHollow, Zone.Chin, Zone.NeckFront, Zone.NeckSide, Zone.Collar, Zone.Sternum, Zone.Chest],
     [FillCoat, LineCoat], [At, Size, Turn, LineSetting])
 {
     private static readonly ChoiceSpec At = ParameterSpec.Choice("at", "Sits at", "Where its middle lies.", 2, "forehead", "temple", "cheekbone", "chin", "throat", "collar bone", "breastbone");

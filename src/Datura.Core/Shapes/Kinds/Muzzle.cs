@@ -20,7 +20,8 @@ public sealed class Muzzle() : DrawnKind("muzzle", "Muzzle", Family.Creature, [Z
         var (w, h) = (context.Uneven(context.Number(Width)), context.Uneven(context.Number(Height)));
         pen.Say("Width a side", w, "mm");
         pen.Say("Height", h, "mm");
-        pen.Fill(PaleCoat, frame.Outline((-0.5, 0.2 * h), (0.35 * w, 0.5 * h), (0.8 * w, 0.32 * h), (w, -0.1 * h), (0.75 * w, -0.46 * h), (0.3 * w, -0.42 * h), (-0.5, -0.2 * h)), context.Number(Edge));
+        pen.Fill(PaleCoat, frame.Outline((-0.5, 0.2 * h), (0.35 * w, 0.5 * h), (0.8 * w, 0.32 * h), (w, -0.1 * h), (0.75 * w, -0.46 * h), (0.3 * w, -0.42 * h), (-0.5, -0.2 * h)),
+            context.Number(Edge));
         pen.Stroke(LineCoat, frame.Curve((0, -0.2 * h), (0.3 * w, -0.46 * h), (0.75 * w, -0.48 * h), (w, -0.12 * h)), Profile.ThickToThin(2));
     }
 }

@@ -22,7 +22,8 @@ public sealed class NeckVertebrae() : DrawnKind("neckVertebrae", "Neck vertebrae
             var share = count == 1 ? 1 : context.Number(Grow) + (1 - context.Number(Grow)) * k / (count - 1);
             var w = context.Uneven(context.Number(Width)) * share / 2;
             var h = pitch * 0.4;
-            var outline = frame.Outline((w, 0.5 * h), (0.55 * w, 0.75 * h), (0, h), (-0.55 * w, 0.75 * h), (-w, 0.5 * h), (-0.8 * w, -0.4 * h), (-0.3 * w, -0.7 * h), (0, -0.9 * h), (0.3 * w, -0.7 * h), (0.8 * w, -0.4 * h));
+            var outline = frame.Outline((w, 0.5 * h), (0.55 * w, 0.75 * h), (0, h), (-0.55 * w, 0.75 * h), (-w, 0.5 * h), (-0.8 * w, -0.4 * h), (-0.3 * w, -0.7 * h), (0, -0.9 * h),
+                (0.3 * w, -0.7 * h), (0.8 * w, -0.4 * h));
             pen.Fill(BoneCoat, outline, 1.5);
             pen.Stroke(LineCoat, [.. outline, outline[0]], Profile.Even(context.Number(LineSetting)));
         }

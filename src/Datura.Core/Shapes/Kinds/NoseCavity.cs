@@ -10,7 +10,8 @@ public sealed class NoseCavity : PartKind
 
     private static readonly ChoiceSpec Form = ParameterSpec.Choice("form", "Form", "One hole or two.", 0, Heart, Drops);
     private static readonly NumberSpec Height = ParameterSpec.Length("height", "Height", "From the nostril base up the bridge.", 10, 70, DefaultHeight);
-    private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width at the base", "Across both wings of the nose.", 14, 50, b => 0.95 * b.TapeMm(b.At(Landmark.Alare.Left), b.At(Landmark.Pronasale)));
+    private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width at the base", "Across both wings of the nose.", 14, 50, b =>
+        0.95 * b.TapeMm(b.At(Landmark.Alare.Left), b.At(Landmark.Pronasale)));
     private static readonly NumberSpec Bridge = ParameterSpec.Length("bridge", "Bridge between", "Bone left between two drops, or the notch of the heart.", 1, 14, 4, 0.5);
     private static readonly NumberSpec Ragged = ParameterSpec.Length("ragged", "Ragged edge", "How far the outline wanders.", 0, 3, 0.5, 0.5);
     private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Soft edge", "Width over which the dark thins out.", 0.5, 8, 1.5, 0.5);

@@ -13,6 +13,7 @@ public sealed class NostrilFlare() : DrawnKind("nostrilFlare", "Flared nostril",
         var size = context.Uneven(context.Number(Size));
         var frame = new SkinFrame(context.Body, context.At(Landmark.Alare), context.UnevenAngle(0));
         pen.Say("Size", size, "mm");
-        pen.Stroke(LineCoat, frame.Curve((-0.7 * size, -0.45 * size), (-0.1 * size, -0.5 * size), (0.3 * size, -0.1 * size), (0.1 * size, 0.4 * size), (-0.3 * size, 0.55 * size)), Profile.Swelling(context.Number(Width)));
+        pen.Stroke(LineCoat, frame.Curve((-0.7 * size, -0.45 * size), (-0.1 * size, -0.5 * size), (0.3 * size, -0.1 * size), (0.1 * size, 0.4 * size), (-0.3 * size, 0.55 * size)),
+            Profile.Swelling(context.Number(Width)));
     }
 }

@@ -50,7 +50,8 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, [Zone
                     continue;
                 }
 
-                pen.Fill(ScaleCoat, new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0)).Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size), (-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), 0.6);
+                pen.Fill(ScaleCoat, new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0)).Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size),
+                    (-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), 0.6);
                 count++;
             }
         }

@@ -8,7 +8,7 @@ using Json.Schema;
 using SharpGLTF.Schema2;
 using UglyToad.PdfPig;
 
-namespace Datura.Core.Tests.Files;
+namespace Datura.Files.Tests;
 
 public class FileTests
 {
@@ -33,7 +33,8 @@ public class FileTests
     [Fact]
     public void ANewerVersionIsRefusedWithItsLine()
     {
-        var problem = Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(DemoWorld.LookText("barnacle-saint").Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)));
+        var problem = Assert.Throws<DocumentFileException>(() => DocumentTypes.Look.ReadFile(DemoWorld.LookText("barnacle-saint").Replace("\"version\": 1", "\"version\": 2",
+            StringComparison.Ordinal)));
         Assert.Equal(3, problem.Line);
         Assert.Contains("version 2", problem.Message, StringComparison.Ordinal);
     }

@@ -5,7 +5,7 @@ namespace Datura.Colour;
 /// is, by CIECAM02 (CIE 159:2004): D = 1 − exp(−(L + 42) / 92) / 3.6 with an average surround and L in cd/m².
 /// Adaptation: von Kries in the cone space of CAT16 (Li and others, Color Res. Appl. 42 (2017) 703; matrix from memory).
 /// </summary>
-public sealed class SeenUnder
+public sealed class ChromaticAdaptation
 {
     /// <summary>Adapting luminance of an evening street or a small stage, cd/m² (from memory: a fifth of a white lit by 300 lx).</summary>
     public const double UsualCdM2 = 20;
@@ -32,7 +32,7 @@ public sealed class SeenUnder
     private readonly double exposure;
 
     /// <param name="adaptingCdM2">What the eye has settled on, cd/m²: about a fifth of a white in that light.</param>
-    public SeenUnder(double[] light, double adaptingCdM2 = UsualCdM2)
+    public ChromaticAdaptation(double[] light, double adaptingCdM2 = UsualCdM2)
     {
         this.light = light;
         var white = Observer.White(light);
@@ -58,16 +58,16 @@ public sealed class SeenUnder
     public Srgb Shown(ReadOnlySpan<double> reflectance)
     {
         var c = Adapted(reflectance);
-        return Srgb.From(new Xyz(exposure * c.X, exposure * c.Y, exposure * c.Z));
+        return Srgb.From(new Tristimulus(exposure * c.X, exposure * c.Y, exposure * c.Z));
     }
 
-    private Xyz Adapted(ReadOnlySpan<double> reflectance)
+    private Tristimulus Adapted(ReadOnlySpan<double> reflectance)
     {
         var (l, m, s) = Cones(Observer.Look(reflectance, light));
         return FromCones(gain.L * l, gain.M * m, gain.S * s);
     }
 
-    private static (double L, double M, double S) Cones(Xyz c) => (
+    private static (double L, double M, double S) Cones(Tristimulus c) => (
         ToCones[0, 0] * c.X + ToCones[0, 1] * c.Y + ToCones[0, 2] * c.Z,
         ToCones[1, 0] * c.X + ToCones[1, 1] * c.Y + ToCones[1, 2] * c.Z,
         ToCones[2, 0] * c.X + ToCones[2, 1] * c.Y + ToCones[2, 2] * c.Z);
@@ -75,6 +75,6 @@ public sealed class SeenUnder
     private static readonly MathNet.Numerics.LinearAlgebra.Matrix<double> Back =
         MathNet.Numerics.LinearAlgebra.Matrix<double>.Build.DenseOfArray(ToCones).Inverse();
 
-    private static Xyz FromCones(double l, double m, double s) => new(
+    private static Tristimulus FromCones(double l, double m, double s) => new(
         Back[0, 0] * l + Back[0, 1] * m + Back[0, 2] * s, Back[1, 0] * l + Back[1, 1] * m + Back[1, 2] * s, Back[2, 0] * l + Back[2, 1] * m + Back[2, 2] * s);
 }

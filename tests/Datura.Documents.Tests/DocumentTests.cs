@@ -1,8 +1,7 @@
 using System.Text.Json.Nodes;
-using Datura.Documents;
 using Json.Schema;
 
-namespace Datura.Core.Tests.Files;
+namespace Datura.Documents.Tests;
 
 /// <summary>What holds for every kind of document: files, versions, schemas, differences.</summary>
 public class DocumentTests
@@ -23,7 +22,7 @@ public class DocumentTests
     public void OlderFilesAndStoredOnesAreBroughtUpToDateStepByStep()
     {
         var tide = new Tide("spring", "Spring tide", 420, "new");
-        Assert.Equal(3, Tides.Version);
+        Assert.Equal(3, Tides.FormatVersion);
         Assert.Equal(tide, Tides.ReadFile(FirstTide));
         Assert.Equal(tide, Tides.Read(FirstTide));
         Assert.Equal(tide, Tides.ReadFile("""{ "format": "datura-tide", "version": 2, "id": "spring", "name": "Spring tide", "heightMm": 420 }"""));

@@ -1,9 +1,9 @@
 using System.Globalization;
 
-namespace Datura.Core.Tests;
+namespace Datura.TestWorld;
 
 /// <summary>Reads the tables of published values beside the tests.</summary>
-internal static class Values
+public static class Values
 {
     public static IEnumerable<string[]> Rows(string name) => File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Values", name))
         .Skip(1).Where(l => l.Length > 0).Select(l => l.Split(','));

@@ -1,7 +1,7 @@
 namespace Datura.Core.Order;
 
 /// <summary>A time that is not certain: likely value and standard deviation, seconds.</summary>
-public readonly record struct TimeSpread(double LikelySeconds, double SdSeconds)
+public readonly record struct DurationEstimate(double LikelySeconds, double SdSeconds)
 {
     // Brush work differs by a quarter from one time to the next, moving about by a third (from memory, unverified).
     private const double WorkShare = 0.25;
@@ -11,11 +11,11 @@ public readonly record struct TimeSpread(double LikelySeconds, double SdSeconds)
     private const double DayShare = 0.08;
 
     /// <summary>Of a step: work and moving about differ each for itself.</summary>
-    public static TimeSpread OfStep(double workSeconds, double setUpSeconds) =>
+    public static DurationEstimate OfStep(double workSeconds, double setUpSeconds) =>
         new(workSeconds + setUpSeconds, Math.Sqrt(Square(WorkShare * workSeconds) + Square(SetUpShare * setUpSeconds)));
 
     /// <summary>Of a sitting whose likely length is known: steps add up by their squares, the day by itself.</summary>
-    public static TimeSpread OfSitting(double likelySeconds, IEnumerable<TimeSpread> steps) =>
+    public static DurationEstimate OfSitting(double likelySeconds, IEnumerable<DurationEstimate> steps) =>
         new(likelySeconds, Math.Sqrt(steps.Sum(s => Square(s.SdSeconds)) + Square(DayShare * likelySeconds)));
 
     /// <summary>No longer than this is likely a sitting that keeps within a time at a confidence: the day alone, without its steps, makes it longer.</summary>

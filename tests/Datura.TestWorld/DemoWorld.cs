@@ -3,10 +3,10 @@ using Datura.Core.Body;
 using Datura.Core.Shapes;
 using Datura.Documents;
 
-namespace Datura.Core.Tests;
+namespace Datura.TestWorld;
 
 /// <summary>The demo's faces, kit, settings and looks, and small parts to build tests from.</summary>
-internal static class DemoWorld
+public static class DemoWorld
 {
     public static Kit Kit { get; } = Load<Kit>("kits/saltmarsh-box");
 

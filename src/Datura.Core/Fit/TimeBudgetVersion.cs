@@ -2,4 +2,4 @@ namespace Datura.Core.Fit;
 
 /// <summary>The version for a slot.</summary>
 /// <param name="Gap">No version that fits keeps more than this share beyond it; 0 when it is the best.</param>
-public sealed record SlotVersion(LookVersionFound? Found, double Gap);
+public sealed record TimeBudgetVersion(LookVersionFound? Found, double Gap);

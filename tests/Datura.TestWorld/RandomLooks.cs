@@ -1,9 +1,9 @@
 using Datura.Core.Shapes;
 
-namespace Datura.Core.Tests;
+namespace Datura.TestWorld;
 
 /// <summary>Looks and settings drawn at random over all that a painter can set, for rules that must hold whatever she does.</summary>
-internal static class RandomLooks
+public static class RandomLooks
 {
     private static readonly string[] Switchable = [.. OrderRules.All.Where(r => r.Switchable).Select(r => r.Id)];
 

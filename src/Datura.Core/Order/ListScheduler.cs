@@ -5,7 +5,7 @@ namespace Datura.Core.Order;
 /// while paint dries; ties go to the earlier stage, the lighter paint, the tool in hand. Then single steps are moved to better places
 /// as long as that shortens the sitting.
 /// </summary>
-public static class Sequencer
+public static class ListScheduler
 {
     // Trials of the improving search; keeps the first answer under 50 ms for the largest looks (measured).
     private const int MostTrials = 4000;
@@ -22,17 +22,17 @@ public static class Sequencer
     public static IReadOnlyList<Step> Order(StepNetwork network, IReadOnlyList<string>? onScreen = null) => Steps.Of(network, Best(network, onScreen));
 
     /// <summary>The order of groups that the planner takes.</summary>
-    public static Timetable Best(StepNetwork network, IReadOnlyList<string>? onScreen = null)
+    public static Schedule Best(StepNetwork network, IReadOnlyList<string>? onScreen = null)
     {
         if (network.Wish.Sequence is { Count: > 0 } kept)
         {
-            return Timetable.Of(network, Kept(network, kept));
+            return Schedule.Of(network, Kept(network, kept));
         }
 
         var first = First(network);
         if (onScreen is { Count: > 0 })
         {
-            var old = Timetable.Of(network, Kept(network, onScreen));
+            var old = Schedule.Of(network, Kept(network, onScreen));
             return old.TotalSeconds - first.TotalSeconds > Math.Max(WorthSeconds, WorthShare * old.TotalSeconds) ? first : old;
         }
 
@@ -40,7 +40,7 @@ public static class Sequencer
     }
 
     /// <summary>The greedy order, improved step by step.</summary>
-    internal static Timetable First(StepNetwork network) => Improved(network, Timetable.Of(network, Sound(network, Greedy(network))));
+    internal static Schedule First(StepNetwork network) => Improved(network, Schedule.Of(network, Sound(network, Greedy(network))));
 
     // Pins that a step-by-step choice missed are set right.
     private static int[] Sound(StepNetwork network, int[] order) =>
@@ -105,7 +105,7 @@ public static class Sequencer
     }
 
     /// <summary>Moves single steps as long as that helps.</summary>
-    internal static Timetable Improved(StepNetwork network, Timetable table)
+    internal static Schedule Improved(StepNetwork network, Schedule table)
     {
         var most = Math.Min(MostTrials, MostPairs / Math.Max(1, network.Count * network.Count));
         var (best, trials, better) = (table, 0, true);
@@ -122,7 +122,7 @@ public static class Sequencer
                     }
 
                     trials++;
-                    var tried = Timetable.Of(network, order);
+                    var tried = Schedule.Of(network, order);
                     if (tried.Cost < best.Cost - 1e-6)
                     {
                         (best, better) = (tried, true);
@@ -187,7 +187,8 @@ public static class Sequencer
         var open = free.Where(b => network.PinPlace[b] == 0).ToArray();
         // Pins that are near call for what must come before them.
         var urgent = Enumerable.Range(0, n).Where(p => !taken[p] && network.PinPlace[p] > 0).OrderBy(p => network.PinPlace[p])
-            .Select(p => (Pin: p, Missing: Enumerable.Range(0, n).Count(a => !taken[a] && network.Before(a, p)))).Where(p => p.Missing > 0 && done + p.Missing >= network.PinPlace[p.Pin] - 1).Select(p => p.Pin).FirstOrDefault(-1);
+            .Select(p => (Pin: p, Missing: Enumerable.Range(0, n).Count(a => !taken[a] && network.Before(a, p)))).Where(p => p.Missing > 0 && done + p.Missing >= network.PinPlace[p.Pin] - 1)
+                .Select(p => p.Pin).FirstOrDefault(-1);
         var needed = urgent < 0 ? open : [.. open.Where(b => network.Before(b, urgent))];
         return needed.Length > 0 ? needed : open.Length > 0 ? open : free;
     }

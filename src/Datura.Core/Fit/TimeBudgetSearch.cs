@@ -6,7 +6,7 @@ namespace Datura.Core.Fit;
 /// by its work alone, is no more than what is known already. Against a constraint model with drying in it (measured) this needs a
 /// hundredth of the time: ten to two hundred sittings for the demo looks.
 /// </summary>
-internal sealed class SlotSearch
+internal sealed class TimeBudgetSearch
 {
     // Sittings reckoned until the gap is told instead (some 0.5 to 2 ms each, measured).
     private const int MostSittings = 500;
@@ -30,17 +30,18 @@ internal sealed class SlotSearch
     /// <param name="workSeconds">All work of a version that fits takes no longer.</param>
     /// <param name="best">The best known that fits; null for none.</param>
     /// <param name="measure">A version's sitting; a null entry is a part in full.</param>
-    public SlotSearch(
+    public TimeBudgetSearch(
         IReadOnlyList<PartChoice> choices, int[] restsOn, double slotSeconds, double workSeconds, LookVersionFound? best, Func<LesserPart?[], LookVersionFound> measure)
     {
         (this.restsOn, this.slotSeconds, this.workSeconds, this.best, this.measure) = (restsOn, slotSeconds, workSeconds, best, measure);
         bestLoss = best is null ? double.PositiveInfinity : 1 - best.Kept;
-        ways = [.. choices.Select(c => c.Lesser.Select(l => new Way(l, c.Cost(l), l.Jobs.Sum(j => j.WorkSeconds))).Prepend(new(null, 0, c.Full.Sum(j => j.WorkSeconds))).OrderBy(w => w.Loss).ToArray())];
+        ways = [.. choices.Select(c => c.Lesser.Select(l => new Way(l, c.Cost(l), l.Jobs.Sum(j => j.WorkSeconds))).Prepend(new(null, 0, c.Full.Sum(j => j.WorkSeconds)))
+            .OrderBy(w => w.Loss).ToArray())];
         parts = [.. Enumerable.Range(0, choices.Count).OrderByDescending(k => ways[k].Max(w => w.Loss))];
         decidedAt = [.. Enumerable.Range(0, parts.Length).Select(k => Array.IndexOf(parts, k))];
     }
 
-    public SlotVersion Found()
+    public TimeBudgetVersion Found()
     {
         var least = ways.Select(w => w.MinBy(o => o.Seconds)!).ToArray();
         if (Sitting(least).AtConfidenceSeconds <= slotSeconds)
@@ -114,7 +115,8 @@ internal sealed class SlotSearch
     // From a part's shortest way up to all of it, by what each second gains, the most first.
     private static IEnumerable<(double Seconds, double Loss)> Gains(Way[] ways, Way now)
     {
-        while (ways.Where(w => w.Loss < now.Loss - 1e-12).Select(w => (Way: w, Seconds: Math.Max(1e-9, w.Seconds - now.Seconds))).OrderByDescending(w => (now.Loss - w.Way.Loss) / w.Seconds).FirstOrDefault() is { Way: { } next } step)
+        while (ways.Where(w => w.Loss < now.Loss - 1e-12).Select(w => (Way: w, Seconds: Math.Max(1e-9, w.Seconds - now.Seconds))).OrderByDescending(w =>
+            (now.Loss - w.Way.Loss) / w.Seconds).FirstOrDefault() is { Way: { } next } step)
         {
             yield return (step.Seconds, now.Loss - next.Loss);
             now = next;

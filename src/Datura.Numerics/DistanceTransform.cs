@@ -1,7 +1,7 @@
 namespace Datura.Numerics;
 
 /// <summary>How many cells every marked cell lies from the nearest unmarked one: two sweeps of a 3–4 chamfer (Borgefors 1986; from memory).</summary>
-internal static class Distances
+internal static class DistanceTransform
 {
     private const float Straight = 0.955f;
     private const float Slanting = 1.3693f;

@@ -1,6 +1,6 @@
 using Datura.Files.Motifs;
 
-namespace Datura.Core.Tests.Shapes;
+namespace Datura.Files.Tests;
 
 public class MotifTests
 {
@@ -74,7 +74,11 @@ public class MotifTests
     [Fact]
     public void ADoubledSizeIsTwiceAsLong()
     {
-        double Line(double size) => DemoWorld.Expand(DemoWorld.Part("motif", ("size", size)) with { Sides = Sides.Left, Motif = new("Bar", [new(false, 0.01, [-0.5, 0, -0.25, 0, 0, 0, 0.25, 0, 0.5, 0])]) })
+        double Line(double size) => DemoWorld.Expand(DemoWorld.Part("motif", ("size", size)) with
+        {
+            Sides = Sides.Left,
+            Motif = new("Bar", [new(false, 0.01, [-0.5, 0, -0.25, 0, 0, 0, 0.25, 0, 0.5, 0])])
+        })
             .Sizes.First(s => s.Label == "Line length").Value;
         Assert.Equal(2, Line(40) / Line(20), 0.06);
     }

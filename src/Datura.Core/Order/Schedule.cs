@@ -7,13 +7,13 @@ namespace Datura.Core.Order;
 /// <param name="Painter">0 or 1, by group.</param>
 /// <param name="SetUpSeconds">Change of tool, load and pose before the first stroke, by group.</param>
 /// <param name="Cost">Length of the sitting and a little for what is wished sooner.</param>
-public sealed record Timetable(int[] Order, double[] StartSeconds, double[] EndSeconds, int[] Painter, double[] SetUpSeconds, double TotalSeconds, double Cost)
+public sealed record Schedule(int[] Order, double[] StartSeconds, double[] EndSeconds, int[] Painter, double[] SetUpSeconds, double TotalSeconds, double Cost)
 {
     /// <summary>
     /// Each group of an order as soon as it can be: hands free, tool changed, pose taken, what lies beneath dry. Set-up goes on while
     /// paint dries.
     /// </summary>
-    public static Timetable Of(StepNetwork network, IReadOnlyList<int> order)
+    public static Schedule Of(StepNetwork network, IReadOnlyList<int> order)
     {
         var n = network.Count;
         var (start, end, painter, setUp) = (new double[n], new double[n], new int[n], new double[n]);
