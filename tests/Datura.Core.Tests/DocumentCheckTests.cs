@@ -14,7 +14,8 @@ public class DocumentCheckTests
     private static Exception? Refused(Action check) => Record.Exception(check);
 
     // A setting with one number just within its limit is kept; just beyond it is refused by that field's name.
-    public static TheoryData<string> SettingNumbers => [.. typeof(Setting).GetProperties().Where(p => p.GetCustomAttribute<RangeAttribute>() is not null && p.Name != nameof(Setting.Ambient)).Select(p => p.Name)];
+    public static TheoryData<string> SettingNumbers => [.. typeof(Setting).GetProperties().Where(p => p.GetCustomAttribute<RangeAttribute>() is not null && p.Name != nameof(Setting.Ambient))
+        .Select(p => p.Name)];
 
     [Theory]
     [MemberData(nameof(SettingNumbers))]
@@ -48,12 +49,15 @@ public class DocumentCheckTests
         [
             LookOf(Socket with { Unevenness = value }), LookOf(Socket with { ReliefMm = value }), LookOf(Socket with { Moved = new(value, 0) }), LookOf(Socket with { Moved = new(0, value) }),
             LookOf(Socket with { Numbers = new Dictionary<string, double> { ["droop"] = value } }), LookOf(Socket with { Laid = new Dictionary<string, CoatLay> { ["dark"] = new(value) } }),
-            LookOf(Socket with { Laid = new Dictionary<string, CoatLay> { ["dark"] = new(Split: new(Overlap: value)) } }), LookOf(Socket with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new(Paint.Id, value)]) } }),
-            LookOf(Socket) with { WetLifts = value }, LookOf(Socket) with { Form = FormWish.Usual with { Strength = value } }, LookOf(Socket) with { Form = FormWish.Usual with { Pretended = new(value, 0) } },
+            LookOf(Socket with { Laid = new Dictionary<string, CoatLay> { ["dark"] = new(Split: new(Overlap: value)) } }),
+                LookOf(Socket with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new(Paint.Id, value)]) } }),
+            LookOf(Socket) with { WetLifts = value }, LookOf(Socket) with { Form = FormWish.Usual with { Strength = value } },
+                LookOf(Socket) with { Form = FormWish.Usual with { Pretended = new(value, 0) } },
             LookOf(Socket) with { Form = FormWish.Usual with { Zones = [new("chin", Side.Middle, value, 5)] } },
         ];
         Assert.All(looks, look => Assert.IsType<PlanException>(Refused(() => DocumentCheck.Check(look))));
-        PaintDescription[] paints = [Paint with { CoatFilmUm = value }, Paint with { DryingSeconds = value }, Paint with { LeftMl = value }, Paint with { Price = value }, Paint with { CardFilmUm = value }, Paint with { OverBlack = new(value, 0, 0) }];
+        PaintDescription[] paints = [Paint with { CoatFilmUm = value }, Paint with { DryingSeconds = value }, Paint with { LeftMl = value }, Paint with { Price = value },
+            Paint with { CardFilmUm = value }, Paint with { OverBlack = new(value, 0, 0) }];
         Assert.All(paints, paint => Assert.IsType<InputException>(Refused(() => DocumentCheck.Check(paint, "paints[0]"))));
     }
 

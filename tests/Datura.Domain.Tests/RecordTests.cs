@@ -32,7 +32,8 @@ public class RecordTests
 
     [Fact]
     public void AProblemWithinAProblemIsItsSentence() =>
-        Assert.Equal("Line 4: There is no light. Give at least one lamp a level above 0 and up to 10.", Problem.Of("file", ProblemCode.TablePaint, ("line", 4), ("why", Problem.Of("lamps", ProblemCode.NoLight))).Sentence);
+        Assert.Equal("Line 4: There is no light. Give at least one lamp a level above 0 and up to 10.",
+            Problem.Of("file", ProblemCode.TablePaint, ("line", 4), ("why", Problem.Of("lamps", ProblemCode.NoLight))).Sentence);
 
     [Theory]
     [InlineData(60, 1)]

@@ -70,7 +70,8 @@ public class CurveTests
         var random = new Random(8);
         for (var k = 0; k < 40; k++)
         {
-            var ring = Enumerable.Range(0, 14).Select(i => new Coordinate((12 + 8 * random.NextDouble()) * Math.Cos(i * Math.PI / 7), (12 + 8 * random.NextDouble()) * Math.Sin(i * Math.PI / 7))).ToArray();
+            var ring = Enumerable.Range(0, 14).Select(i => new Coordinate((12 + 8 * random.NextDouble()) * Math.Cos(i * Math.PI / 7),
+                (12 + 8 * random.NextDouble()) * Math.Sin(i * Math.PI / 7))).ToArray();
             Geometry figure = GeometryFactory.Default.CreatePolygon([.. ring, ring[0].Copy()]);
             figure = figure.Difference(new Point(0, 0).Buffer(4));
             var lines = ScanLines.Of(figure, 0.05);
