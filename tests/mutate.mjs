@@ -7,7 +7,7 @@ import { join } from 'node:path'
 
 const top = execFileSync('git', ['rev-parse', '--show-toplevel']).toString().trim()
 const rows = readFileSync(join(top, 'tests', 'mutants.tsv'), 'utf8').split('\n').filter((l) => l && !l.startsWith('#'))
-const mutants = rows.map((l) => l.split('\t')).map(([name, file, from, to, filter]) => ({ name, file, from, to, filter }))
+const mutants = rows.map((l) => l.split('\t')).map(([name, file, from, to, filter, project = 'Datura.Core.Tests']) => ({ name, file, from, to, filter, project: `tests/${project}` }))
 const word = process.argv[2] ?? ''
 const copy = mkdtempSync(join(tmpdir(), 'datura-mutants-'))
 const run = (...words) => execFileSync(words[0], words.slice(1), { cwd: copy, stdio: 'pipe' })
@@ -26,8 +26,8 @@ try {
     writeFileSync(path, text.replace(m.from, () => m.to))
     let killed = false
     try {
-      run('dotnet', 'build', 'tests/Datura.Core.Tests', '-c', 'Release', '--nologo', '-v', 'q')
-      run('dotnet', 'test', 'tests/Datura.Core.Tests', '-c', 'Release', '--no-build', '--nologo', '--filter', m.filter)
+      run('dotnet', 'build', m.project, '-c', 'Release', '--nologo', '-v', 'q')
+      run('dotnet', 'test', m.project, '-c', 'Release', '--no-build', '--nologo', '--filter', m.filter)
     } catch {
       killed = true
     }

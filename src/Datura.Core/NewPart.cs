@@ -34,7 +34,17 @@ public static class NewPart
         }
 
         return new(
-            kind.Id, kind.Id, Sides.Both, 0.2, 1, Priority.Must, kind.UsuallyReserved, new Dictionary<string, double>(),
-            kind.WordsFor(zone), new Dictionary<string, IReadOnlyList<string>>(), paints, new Dictionary<string, int>());
+            Id: kind.Id,
+            Kind: kind.Id,
+            Sides: Sides.Both,
+            Unevenness: 0.2,
+            Seed: 1,
+            Priority: Priority.Must,
+            Reserved: kind.UsuallyReserved,
+            Numbers: new Dictionary<string, double>(),
+            Words: kind.WordsFor(zone),
+            Zones: new Dictionary<string, IReadOnlyList<string>>(),
+            Paints: paints,
+            Coats: new Dictionary<string, int>());
     }
 }

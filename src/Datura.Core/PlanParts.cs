@@ -14,19 +14,19 @@ public static class PlanParts
         var context = new PartContext(body, part.Part, new(0), Side.Middle);
         var laid = own.Select(j => j.Role.Id).ToHashSet();
         return new(
-            part.Part.Id,
-            part.Kind.Id,
-            part.Kind.Label,
-            part.Part.Priority,
-            part.Kind.Parameters.OfType<NumberSpec>().ToDictionary(p => p.Id, p => Math.Round(context.Number(p), 2)),
-            part.Kind.Parameters.OfType<ChoiceSpec>().ToDictionary(p => p.Id, context.Word),
-            [.. part.Marks.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })],
-            [.. own.SelectMany(j => j.Zones).Distinct().Select(z => z.Name())],
-            [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
-            [.. own.Select(j => Coat(j, kit, colours))],
-            Math.Round(own.Sum(j => j.WorkSeconds), 1),
-            part.Kind.Movable,
-            Compared(part.Marks));
+            Id: part.Part.Id,
+            Kind: part.Kind.Id,
+            Label: part.Kind.Label,
+            Priority: part.Part.Priority,
+            IReadOnlyDictionary<string: part.Kind.Parameters.OfType<NumberSpec>().ToDictionary(p => p.Id, p => Math.Round(context.Number(p), 2)),
+            Values: part.Kind.Parameters.OfType<ChoiceSpec>().ToDictionary(p => p.Id, context.Word),
+            IReadOnlyDictionary<string: [.. part.Marks.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })],
+            Words: [.. own.SelectMany(j => j.Zones).Distinct().Select(z => z.Name())],
+            Sizes: [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
+            Zones: [.. own.Select(j => Coat(j, kit, colours))],
+            Marks: Math.Round(own.Sum(j => j.WorkSeconds), 1),
+            Coats: part.Kind.Movable,
+            Seconds: Compared(part.Marks));
     }
 
     // Both sides by the weight and the middle of what they carry.
@@ -56,25 +56,25 @@ public static class PlanParts
     {
         var (lab, bare) = (colours.Of(job), colours.OnBareSkin(job));
         return new(
-            job.Role.Id,
-            job.Role.Label,
-            PaintName(job, kit),
-            job.Tool,
-            Rates.Of(job.Tool).Name,
-            job.Coats,
-            Math.Round(colours.FilmUm(job), 1),
-            Srgb.From(lab).Hex,
-            new(Math.Round(lab.L, 2), Math.Round(lab.A, 2), Math.Round(lab.B, 2)),
-            Srgb.From(bare).Hex,
-            Math.Round(ColourDifference.DeltaE00(lab, bare), 1),
-            Srgb.From(new PaintStackProbe(PaintOptics.Of(job.Main, kit)).OpaqueColour).Hex,
-            Math.Round(colours.SkinShows(job, job.Coats), 2),
-            colours.CoatsToHide(job),
-            Math.Round(job.AreaMm2 / 100, 2),
-            Math.Round(job.LineMm, 1),
-            job.Lay.Film,
-            job.Lay.IntoWet,
-            job.Lay.Split is null ? [] : [.. colours.EachOnBareSkin(job).Select(c => Srgb.From(c).Hex)]);
+            Role: job.Role.Id,
+            Label: job.Role.Label,
+            Paint: PaintName(job, kit),
+            Tool: job.Tool,
+            ToolName: Rates.Of(job.Tool).Name,
+            Coats: job.Coats,
+            FilmUm: Math.Round(colours.FilmUm(job), 1),
+            Colour: Srgb.From(lab).Hex,
+            ColourLab: new(Math.Round(lab.L, 2), Math.Round(lab.A, 2), Math.Round(lab.B, 2)),
+            OnBareSkin: Srgb.From(bare).Hex,
+            TintDeltaE: Math.Round(ColourDifference.DeltaE00(lab, bare), 1),
+            OpaqueColour: Srgb.From(new PaintStackProbe(PaintOptics.Of(job.Main, kit)).OpaqueColour).Hex,
+            SkinShowsDeltaE: Math.Round(colours.SkinShows(job, job.Coats), 2),
+            CoatsToHide: colours.CoatsToHide(job),
+            AreaCm2: Math.Round(job.AreaMm2 / 100, 2),
+            LineMm: Math.Round(job.LineMm, 1),
+            FilmShare: job.Lay.Film,
+            IntoWet: job.Lay.IntoWet,
+            SplitColours: job.Lay.Split is null ? [] : [.. colours.EachOnBareSkin(job).Select(c => Srgb.From(c).Hex)]);
     }
 
     private static PlanMark Mark(Mark mark) => mark switch

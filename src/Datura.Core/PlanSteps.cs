@@ -12,33 +12,33 @@ internal static class PlanSteps
         var here = parts.Where(p => ids.Contains(p.Part.Id)).ToArray();
         var lengths = here.SelectMany(p => p.Marks.Sizes.Select(s => new StepLength(p.Kind.Label, s with { Value = Math.Round(s.Value, 1) })));
         return new(
-            number,
-            step.Key,
-            step.Painter,
-            step.Stage,
-            Title(step),
-            Rates.Of(step.Tool).Name,
-            PlanParts.PaintName(step.Jobs[0], kit),
-            Srgb.From(colours.Of(step.Jobs[0])).Hex,
-            ids,
-            step.Stage == Stage.Map
+            Number: number,
+            Key: step.Key,
+            Painter: step.Painter,
+            Stage: step.Stage,
+            Title: Title(step),
+            ToolName: Rates.Of(step.Tool).Name,
+            Paint: PlanParts.PaintName(step.Jobs[0], kit),
+            PaintColour: Srgb.From(colours.Of(step.Jobs[0])).Hex,
+            PartIds: ids,
+            Lengths: step.Stage == Stage.Map
                 ? [new("Map", new("Pencil line", Math.Round(step.Jobs.Sum(j => j.LineMm), 0), "mm"))]
                 : [.. lengths],
-            [.. step.Poses.Select(p => new PlanPose(p, Catalogue.Of(p).Text))],
-            Math.Round(step.StartSeconds, 1),
-            Math.Round(step.SetUpSeconds, 1),
-            Math.Round(step.WorkSeconds, 1),
-            Math.Round(step.Spread.Range.Low, 1),
-            Math.Round(step.Spread.Range.High, 1),
-            Math.Round(step.WaitSeconds, 1),
-            Math.Round(step.DryingSeconds, 1),
-            step.WaitsFor is { } wait ? Wait(wait) : null,
-            step.Meanwhile,
-            [.. step.Why.Select(Reason)],
-            network.PinPlace[network.IndexOf(step.Key)] > 0,
-            network.FollowsAt[network.IndexOf(step.Key)] is >= 0 and var next ? network.Groups[next].Key : null,
-            [.. CautionNote.Together(cautions.Where(c => Concerns(c, step))).Select(c => c.Sentence)],
-            [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
+            Poses: [.. step.Poses.Select(p => new PlanPose(p, Catalogue.Of(p).Text))],
+            StartSeconds: Math.Round(step.StartSeconds, 1),
+            SetUpSeconds: Math.Round(step.SetUpSeconds, 1),
+            WorkSeconds: Math.Round(step.WorkSeconds, 1),
+            LowSeconds: Math.Round(step.Spread.Range.Low, 1),
+            HighSeconds: Math.Round(step.Spread.Range.High, 1),
+            WaitSeconds: Math.Round(step.WaitSeconds, 1),
+            DryingSeconds: Math.Round(step.DryingSeconds, 1),
+            WaitsFor: step.WaitsFor is { } wait ? Wait(wait) : null,
+            Meanwhile: step.Meanwhile,
+            Why: [.. step.Why.Select(Reason)],
+            Pinned: network.PinPlace[network.IndexOf(step.Key)] > 0,
+            TiedTo: network.FollowsAt[network.IndexOf(step.Key)] is >= 0 and var next ? network.Groups[next].Key : null,
+            Cautions: [.. CautionNote.Together(cautions.Where(c => Concerns(c, step))).Select(c => c.Sentence)],
+            Coats: [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
     }
 
     private static PlanWhy Reason(WhyHere why) => new(

@@ -106,11 +106,22 @@ public static class CoatJobs
         var opaque = new PaintStackProbe(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit)).OpaqueColour;
         var film = CoatFilm.Um(mix, kit, role.Tool, lay);
         return new(
-            partId, index, label, role, layer, role.Tool, mix, lay, coats, marks, footprint, body.ZonesUnder(footprint.Cells()),
-            marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
-            marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
-            opaque.L,
-            mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film, aid)))
+            PartId: partId,
+            PartIndex: index,
+            PartLabel: label,
+            Role: role,
+            Layer: layer,
+            Tool: role.Tool,
+            Mix: mix,
+            Lay: lay,
+            Coats: coats,
+            Marks: marks,
+            Footprint: footprint,
+            Zones: body.ZonesUnder(footprint.Cells()),
+            AreaMm2: marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
+            LineMm: marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
+            Lightness: opaque.L,
+            DryingSeconds: mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film, aid)))
         {
             OnDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Glitter or Material.Leaf or Material.Gem),
             StaysDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Gel),

@@ -25,9 +25,21 @@ public static class Steps
             string[] meanwhile = wet.Group < 0 ? [] : [.. order.Where(o => o != g && table.StartSeconds[o] >= table.EndSeconds[wet.Group] - 1e-6
                 && table.StartSeconds[o] < table.StartSeconds[g]).Select(o => network.Groups[o].Words).Distinct()];
             steps.Add(new(
-                group.Key, group.Stage, group.Tool, group.Jobs, table.Painter[g] + 1, group.Poses, begin, waits ? wait : 0, table.SetUpSeconds[g], group.WorkSeconds, group.DryingSeconds,
-                waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? new(WaitCode.Dries, network.Groups[wet.Group].Words) : new(WaitCode.Room) : null,
-                meanwhile, Why(network, table, order, g, before, meanwhile.Length > 0), DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
+                Key: group.Key,
+                Stage: group.Stage,
+                Tool: group.Tool,
+                Jobs: group.Jobs,
+                Painter: table.Painter[g] + 1,
+                Poses: group.Poses,
+                StartSeconds: begin,
+                WaitSeconds: waits ? wait : 0,
+                SetUpSeconds: table.SetUpSeconds[g],
+                WorkSeconds: group.WorkSeconds,
+                DryingSeconds: group.DryingSeconds,
+                WaitsFor: waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? new(WaitCode.Dries, network.Groups[wet.Group].Words) : new(WaitCode.Room) : null,
+                Meanwhile: meanwhile,
+                Why: Why(network, table, order, g, before, meanwhile.Length > 0),
+                Spread: DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
         }
 
         return steps;
