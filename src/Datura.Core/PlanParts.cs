@@ -18,15 +18,15 @@ public static class PlanParts
             Kind: part.Kind.Id,
             Label: part.Kind.Label,
             Priority: part.Part.Priority,
-            IReadOnlyDictionary<string: part.Kind.Parameters.OfType<NumberSpec>().ToDictionary(p => p.Id, p => Math.Round(context.Number(p), 2)),
-            Values: part.Kind.Parameters.OfType<ChoiceSpec>().ToDictionary(p => p.Id, context.Word),
-            IReadOnlyDictionary<string: [.. part.Marks.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })],
-            Words: [.. own.SelectMany(j => j.Zones).Distinct().Select(z => z.Name())],
-            Sizes: [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
-            Zones: [.. own.Select(j => Coat(j, kit, colours))],
-            Marks: Math.Round(own.Sum(j => j.WorkSeconds), 1),
-            Coats: part.Kind.Movable,
-            Seconds: Compared(part.Marks));
+            Values: part.Kind.Parameters.OfType<NumberSpec>().ToDictionary(p => p.Id, p => Math.Round(context.Number(p), 2)),
+            Words: part.Kind.Parameters.OfType<ChoiceSpec>().ToDictionary(p => p.Id, context.Word),
+            Sizes: [.. part.Marks.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })],
+            Zones: [.. own.SelectMany(j => j.Zones).Distinct().Select(z => z.Name())],
+            Marks: [.. part.Marks.Marks.Where(m => laid.Contains(m.Role)).Select(Mark)],
+            Coats: [.. own.Select(j => Coat(j, kit, colours))],
+            Seconds: Math.Round(own.Sum(j => j.WorkSeconds), 1),
+            Movable: part.Kind.Movable,
+            LeftRight: Compared(part.Marks));
     }
 
     // Both sides by the weight and the middle of what they carry.
