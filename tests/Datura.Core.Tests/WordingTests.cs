@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests;
@@ -157,6 +158,19 @@ public class WordingTests
             var sentence = note.Sentence;
             Assert.All(plan.Plan.Steps.Where(s => s.Cautions.Contains(sentence)), s => Assert.Contains(plan.Steps.Single(x => x.Key == s.Key).Jobs, j => j.Mix.Shares.Any(p => p.Paint == note.Paint)));
         }
+    }
+
+    // Of a part of two paints the caution of one stands only at the steps that lay it.
+    [Fact]
+    public void ACautionOfOnePaintIsNotSaidOfTheOther()
+    {
+        PaintDescription Paint(bool nearEyes) => DemoWorld.Kit.Paints.First(p => p.NearEyes == nearEyes && Materials.Mixes(p.Material));
+        var (far, near) = (Paint(false), Paint(true));
+        var plan = DemoWorld.PlanOf(DemoWorld.Part("socket") with { Paints = new Dictionary<string, PaintMix> { ["dark"] = new([new(near.Id, 1)]), ["heart"] = new([new(far.Id, 1)]) } });
+        var said = plan.Plan.Cautions.Single(n => n.Code == CautionCode.EyeArea).Sentence;
+        bool Lays(PlanStep step, PaintDescription paint) => plan.Steps.Single(s => s.Key == step.Key).Jobs.Any(j => j.Mix.Shares.Any(m => m.Paint == paint.Id));
+        Assert.Contains(plan.Plan.Steps, s => Lays(s, near) && !Lays(s, far));
+        Assert.All(plan.Plan.Steps, s => Assert.Equal(Lays(s, far), s.Cautions.Contains(said)));
     }
 
     // A pencil along the lashes is the remedy for wet paint there.
