@@ -95,7 +95,8 @@ public static class DocumentCheck
 
         if (!Limits.Hold<PaintDescription>(nameof(paint.CoatFilmUm), paint.CoatFilmUm) || !Limits.Hold<PaintDescription>(nameof(paint.DryingSeconds), paint.DryingSeconds))
         {
-            throw new InputException(field, ProblemCode.CoatLimits, ("paint", paint.Name));
+            throw new InputException(field, ProblemCode.CoatLimits, ("paint", paint.Name), ("film", Limits.Most<PaintDescription>(nameof(paint.CoatFilmUm))),
+                ("hours", Limits.Most<PaintDescription>(nameof(paint.DryingSeconds)) / 3600));
         }
 
         if (!Limits.Hold<PaintDescription>(nameof(paint.Price), paint.Price) || !Limits.Hold<PaintDescription>(nameof(paint.LeftMl), paint.LeftMl))

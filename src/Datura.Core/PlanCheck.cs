@@ -59,7 +59,8 @@ public static class PlanCheck
 
         if (!Limits.Hold<FormWish>(nameof(form.Tones), form.Tones) || !Limits.Hold<FormWish>(nameof(form.HighlightCap), form.HighlightCap))
         {
-            yield return Problem.Of("form.tones", ProblemCode.FormTones);
+            yield return Problem.Of("form.tones", ProblemCode.FormTones, ("least", Limits.Least<FormWish>(nameof(form.Tones))), ("most", Limits.Most<FormWish>(nameof(form.Tones))),
+                ("rise", Limits.Most<FormWish>(nameof(form.HighlightCap))));
         }
 
         if (!LightCheck.Stands(form.Pretended) || form.Pretended.Level <= 0)
@@ -76,7 +77,8 @@ public static class PlanCheck
         {
             if (!Zones.Names.Contains(zone.Zone) || !Limits.Hold<ZoneRelief>(nameof(zone.Mm), zone.Mm) || !Limits.Hold<ZoneRelief>(nameof(zone.FalloffMm), zone.FalloffMm))
             {
-                yield return Problem.Of("form.zones", ProblemCode.ZoneRelief, ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))));
+                yield return Problem.Of("form.zones", ProblemCode.ZoneRelief, ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))),
+                    ("narrowest", Limits.Least<ZoneRelief>(nameof(zone.FalloffMm))), ("widest", Limits.Most<ZoneRelief>(nameof(zone.FalloffMm))));
             }
         }
     }
@@ -144,7 +146,7 @@ public static class PlanCheck
             }
             else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !Limits.Hold<PaintShare>(nameof(s.Parts), s.Parts)))
             {
-                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.EmptyMix, ("part", kind.Label));
+                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.EmptyMix, ("part", kind.Label), ("most", Limits.Most<PaintShare>(nameof(PaintShare.Parts))));
             }
         }
 
@@ -171,7 +173,7 @@ public static class PlanCheck
         {
             if (coats is < 1 or > Limits.MostCoats)
             {
-                yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.Label), ("coats", coats));
+                yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.Label), ("coats", coats), ("most", Limits.MostCoats));
             }
         }
     }
@@ -247,7 +249,13 @@ public static class PlanCheck
         return found;
     }
 
-    // Its limits as the sentence names them, in the sentence's unit.
+    /// <summary>Nobody looks from there; of a distance that was asked for beside a setting.</summary>
+    public static Problem ViewingDistance(string field) => Said(field, nameof(Setting.ViewingDistanceM), ProblemCode.ViewingDistance, 1);
+
     private static IEnumerable<Problem> Outside(string property, double value, ProblemCode code, double unit = 1) => Limits.Hold<Setting>(property, value) ? []
-        : [Problem.Of(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(property), code, ("least", unit * Limits.Least<Setting>(property)), ("most", unit * Limits.Most<Setting>(property)))];
+        : [Said(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(property), property, code, unit)];
+
+    // With its limits as the sentence names them, in the sentence's unit.
+    private static Problem Said(string field, string property, ProblemCode code, double unit) =>
+        Problem.Of(field, code, ("least", unit * Limits.Least<Setting>(property)), ("most", unit * Limits.Most<Setting>(property)));
 }

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.ComponentModel.DataAnnotations;
+using System.Globalization;
 using System.Reflection;
 
 namespace Datura.Domain;
@@ -21,23 +22,21 @@ public static class Limits
     /// <summary>Coats of one paint on the same place.</summary>
     public const int MostCoats = 8;
 
-    private static readonly ConcurrentDictionary<(Type, string), RangeAttribute> Known = new();
+    private static readonly ConcurrentDictionary<(Type, string), Limit> Known = new();
 
     /// <summary>The range of a record's property.</summary>
     /// <exception cref="ArgumentException">The record declares none for it.</exception>
-    public static RangeAttribute Of<T>(string property) => Known.GetOrAdd((typeof(T), property), k =>
-        k.Item1.GetProperty(k.Item2)?.GetCustomAttribute<RangeAttribute>() ?? throw new ArgumentException($"{k.Item1.Name}.{k.Item2} has no range."));
+    public static Limit Of<T>(string property) => Known.GetOrAdd((typeof(T), property), k =>
+        k.Item1.GetProperty(k.Item2)?.GetCustomAttribute<RangeAttribute>() is { } range
+            ? new(Convert.ToDouble(range.Minimum, CultureInfo.InvariantCulture), Convert.ToDouble(range.Maximum, CultureInfo.InvariantCulture), range.MinimumIsExclusive, range.MaximumIsExclusive)
+            : throw new ArgumentException($"{k.Item1.Name}.{k.Item2} has no range."));
 
-    public static double Least<T>(string property) => Convert.ToDouble(Of<T>(property).Minimum, System.Globalization.CultureInfo.InvariantCulture);
+    public static double Least<T>(string property) => Of<T>(property).Least;
 
-    public static double Most<T>(string property) => Convert.ToDouble(Of<T>(property).Maximum, System.Globalization.CultureInfo.InvariantCulture);
+    public static double Most<T>(string property) => Of<T>(property).Most;
 
     /// <summary>Whether a value lies in its range; what was not given does, what is no number does not.</summary>
-    public static bool Hold<T>(string property, double? value)
-    {
-        var range = Of<T>(property);
-        return value is not { } v || (range.MinimumIsExclusive ? v > Least<T>(property) : v >= Least<T>(property)) && (range.MaximumIsExclusive ? v < Most<T>(property) : v <= Most<T>(property));
-    }
+    public static bool Hold<T>(string property, double? value) => value is not { } given || Of<T>(property).Holds(given);
 
     /// <summary>Whether something can be called so.</summary>
     public static bool IsName(string? name) => !string.IsNullOrWhiteSpace(name) && name.Length <= LongestName;

@@ -9,20 +9,18 @@ public partial class DocsTests
     private static readonly HashSet<string> Examples = ["Knot.cs", "CallSheet.cs", "history.test.ts", "map.spec.ts"];
 
     public static TheoryData<string> Papers => [.. new[] { "README.md", "CONTRIBUTING.md", "CHANGELOG.md" }
-        .Concat(Directory.GetFiles(Path.Combine(Root, "docs"), "*.md", SearchOption.AllDirectories).Select(f => Path.GetRelativePath(Root, f)))];
-
-    private static string Root { get; } = Up(AppContext.BaseDirectory);
+        .Concat(Directory.GetFiles(Path.Combine(Repository.Root, "docs"), "*.md", SearchOption.AllDirectories).Select(f => Path.GetRelativePath(Repository.Root, f)))];
 
     private static HashSet<string> Files { get; } = [.. new[] { "src", "tests", "web/src", "web/test", "scripts", "demo" }
-        .SelectMany(f => Directory.EnumerateFiles(Path.Combine(Root, f), "*", SearchOption.AllDirectories)).Where(f => !f.Contains("node_modules", StringComparison.Ordinal))
+        .SelectMany(f => Directory.EnumerateFiles(Path.Combine(Repository.Root, f), "*", SearchOption.AllDirectories)).Where(f => !f.Contains("node_modules", StringComparison.Ordinal))
             .Select(f => Path.GetFileName(f))];
 
     // Longer lines are not read to their end; .editorconfig names the same length.
     [Fact]
     public void NoLineOfCodeIsTooLong()
     {
-        var most = int.Parse(Longest().Match(File.ReadAllText(Path.Combine(Root, ".editorconfig"))).Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture);
-        var code = new[] { "src", "tests" }.SelectMany(f => Directory.EnumerateFiles(Path.Combine(Root, f), "*.cs", SearchOption.AllDirectories))
+        var most = int.Parse(Longest().Match(File.ReadAllText(Path.Combine(Repository.Root, ".editorconfig"))).Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture);
+        var code = new[] { "src", "tests" }.SelectMany(f => Directory.EnumerateFiles(Path.Combine(Repository.Root, f), "*.cs", SearchOption.AllDirectories))
             .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal));
         Assert.Empty(code.SelectMany(f => File.ReadLines(f).Select((l, k) => (Where: $"{Path.GetFileName(f)}:{k + 1}", l.Length))).Where(l => l.Length > most).Select(l => l.Where));
     }
@@ -34,8 +32,8 @@ public partial class DocsTests
     [MemberData(nameof(Papers))]
     public void EveryLinkLeadsSomewhere(string paper)
     {
-        var folder = Path.GetDirectoryName(Path.Combine(Root, paper))!;
-        var dead = Link().Matches(File.ReadAllText(Path.Combine(Root, paper))).Select(m => m.Groups[1].Value)
+        var folder = Path.GetDirectoryName(Path.Combine(Repository.Root, paper))!;
+        var dead = Link().Matches(File.ReadAllText(Path.Combine(Repository.Root, paper))).Select(m => m.Groups[1].Value)
             .Where(l => !l.StartsWith('#') && !l.Contains("://", StringComparison.Ordinal)).Where(l => !Path.Exists(Path.Combine(folder, l.Split('#')[0]))).ToArray();
         Assert.Empty(dead);
     }
@@ -44,12 +42,10 @@ public partial class DocsTests
     [MemberData(nameof(Papers))]
     public void EveryFileNamedIsThere(string paper)
     {
-        var gone = Named().Matches(File.ReadAllText(Path.Combine(Root, paper))).Select(m => Path.GetFileName(m.Groups[1].Value))
+        var gone = Named().Matches(File.ReadAllText(Path.Combine(Repository.Root, paper))).Select(m => Path.GetFileName(m.Groups[1].Value))
             .Where(f => !Examples.Contains(f) && !Files.Contains(f)).Distinct().ToArray();
         Assert.Empty(gone);
     }
-
-    private static string Up(string folder) => File.Exists(Path.Combine(folder, "Datura.slnx")) ? folder : Up(Path.GetDirectoryName(folder)!);
 
     [GeneratedRegex(@"\]\(([^)\s]+)\)")]
     private static partial Regex Link();

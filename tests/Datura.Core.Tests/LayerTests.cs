@@ -35,13 +35,7 @@ public partial class LayerTests
 
     private static IEnumerable<(string Folder, string Name, string Text)> Sources()
     {
-        var above = Directory.GetParent(AppContext.BaseDirectory);
-        while (!Directory.Exists(Path.Combine(above!.FullName, "src", "Datura.Core")))
-        {
-            above = above.Parent;
-        }
-
-        var core = Path.Combine(above.FullName, "src", "Datura.Core");
+        var core = Path.Combine(Repository.Root, "src", "Datura.Core");
         return Order.SelectMany(folder => Directory.GetFiles(Path.Combine(core, folder), "*.cs", SearchOption.AllDirectories)
             .Select(f => (folder, Path.GetRelativePath(core, f), File.ReadAllText(f))));
     }

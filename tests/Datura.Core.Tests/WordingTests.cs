@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -20,14 +21,32 @@ public class WordingTests
     [Fact]
     public void EveryProblemIsSaidSomewhere()
     {
-        var above = Directory.GetParent(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(above!.FullName, "Datura.slnx")))
+        var code = string.Concat(Directory.GetFiles(Path.Combine(Repository.Root, "src"), "*.cs", SearchOption.AllDirectories).Select(File.ReadAllText));
+        Assert.All(Enum.GetValues<ProblemCode>(), c => Assert.Contains($"ProblemCode.{c}", code, StringComparison.Ordinal));
+    }
+
+    // A sentence with a place that is not filled where it is thrown would be a fault of the program instead of a refusal.
+    [Fact]
+    public void EveryPlaceOfASentenceIsFilledWhereItIsThrown()
+    {
+        var thrown = 0;
+        foreach (var file in Directory.GetFiles(Path.Combine(Repository.Root, "src"), "*.cs", SearchOption.AllDirectories).Where(f => !f.EndsWith("ProblemCode.cs", StringComparison.Ordinal)))
         {
-            above = above.Parent;
+            var code = File.ReadAllText(file);
+            foreach (Match at in Regex.Matches(code,
+                @"(?<call>Problem\.Of|InputException|DocumentFileException|Refusal)\([^;]*?ProblemCode\.(?<code>\w+)(?<values>[^;]*);"))
+            {
+                var sentence = Catalogue.Of(Enum.Parse<ProblemCode>(at.Groups["code"].Value)).Text;
+                var needed = Regex.Matches(Regex.Replace(sentence, @"\[[^\]]*\]", ""), @"\{(\w+)").Select(m => m.Groups[1].Value)
+                    // The line of a file is put in by the one place that makes the refusal.
+                    .Where(n => n != "line" || at.Groups["call"].Value == "Problem.Of");
+                thrown++;
+                Assert.All(needed, n => Assert.True(at.Groups["values"].Value is var values
+                    && (values.Contains("..", StringComparison.Ordinal) || values.Contains($"(\"{n}\"", StringComparison.Ordinal)), $"{Path.GetFileName(file)}: {at.Groups["code"].Value} needs {n}"));
+            }
         }
 
-        var code = string.Concat(Directory.GetFiles(Path.Combine(above.FullName, "src"), "*.cs", SearchOption.AllDirectories).Select(File.ReadAllText));
-        Assert.All(Enum.GetValues<ProblemCode>(), c => Assert.Contains($"ProblemCode.{c}", code, StringComparison.Ordinal));
+        Assert.True(thrown > 60, $"{thrown} refusals found");
     }
 
     // Nonsense in every field of a look and a setting: each is refused by its own field, in a whole sentence with nothing left open.
@@ -96,7 +115,7 @@ public class WordingTests
             Names = new Dictionary<string, string> { ["coat"] = "line" },
             Numbers = new Dictionary<string, double> { ["widest"] = widest, ["finest"] = finest, ["distance"] = 4 },
         }.Sentence;
-        var numbers = System.Text.RegularExpressions.Regex.Matches(said, @"(\d+\.?\d*) mm").Select(m => double.Parse(m.Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
+        var numbers = Regex.Matches(said, @"(\d+\.?\d*) mm").Select(m => double.Parse(m.Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
         Assert.True(numbers[0] < numbers[1], said);
     }
 

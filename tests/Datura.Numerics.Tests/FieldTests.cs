@@ -100,7 +100,21 @@ public class FieldTests
         Assert.Equal(box.Width * box.Height, copy.Count(v => v != 0));
     }
 
-    // A mean over a ring wraps round, so that its sum stays; over rows ends are met by themselves.
+    // A mean over a ring wraps round: nothing is lost at the seam, and a spike there spreads to both sides of it alike.
+    [Fact]
+    public void ASpikeAtTheSeamOfARingSpreadsToBothSides()
+    {
+        var ring = new double[1, 24];
+        ring[0, 0] = 1;
+        var blurred = GridBlur.Columns(ring, 3);
+        Assert.Equal(1, blurred.Cast<double>().Sum(), 1e-9);
+        Assert.True(blurred[0, 0] < 1);
+        for (var away = 1; away < 12; away++)
+        {
+            Assert.Equal(blurred[0, away], blurred[0, 24 - away], 1e-9);
+        }
+    }
+
     [Fact]
     public void BlurringAnEvenGridChangesNothing()
     {

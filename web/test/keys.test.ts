@@ -13,6 +13,14 @@ import { useLook } from '../src/stores/look'
 import { usePlan } from '../src/stores/plan'
 import { useSelection } from '../src/stores/selection'
 import { useView } from '../src/stores/view'
+import description from '../openapi.json'
+
+interface Schema {
+  properties?: Record<
+    string,
+    { minimum?: number; maximum?: number; exclusiveMinimum?: number; exclusiveMaximum?: number }
+  >
+}
 
 const hands = { busy: vi.fn(() => false), add: vi.fn(), turn: vi.fn(), letGo: vi.fn(() => false) }
 
@@ -151,6 +159,20 @@ describe('lenses', () => {
 })
 
 describe('limits', () => {
+  it('are those of the service’s description', () => {
+    const stated: Record<string, { min: number; max: number }> = {}
+    for (const [record, schema] of Object.entries(description.components.schemas as Record<string, Schema>))
+      for (const [field, of] of Object.entries(schema.properties ?? {})) {
+        const [min, max] = [of.minimum ?? of.exclusiveMinimum, of.maximum ?? of.exclusiveMaximum]
+        if (min !== undefined && max !== undefined) stated[`${record}.${field}`] = { min, max }
+      }
+    const taken = Object.entries(LIMITS).flatMap(([record, fields]) =>
+      Object.entries(fields).map(([field, limit]) => [`${record}.${field}`, limit] as const),
+    )
+    expect(Object.keys(stated).length).toBeGreaterThan(30)
+    expect(Object.fromEntries(taken)).toEqual(stated)
+  })
+
   it('hold what is usual', () => {
     for (const [record, fields] of Object.entries(LIMITS) as [
       string,

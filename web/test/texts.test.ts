@@ -21,6 +21,16 @@ const all = Object.entries(en).flatMap(([section, texts]) =>
 )
 const places = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].map((m) => m[1]!)
 
+/** The whole call that begins there, to its own closing bracket. */
+function callAt(at: number): string {
+  let depth = 0
+  for (let end = at; end < source.length; end++) {
+    if (source[end] === '(') depth++
+    else if (source[end] === ')' && --depth === 0) return source.slice(at, end)
+  }
+  return ''
+}
+
 describe('the catalogue', () => {
   it('has no text that nobody says', () => {
     expect(all.filter(({ key }) => !source.includes(`${key}'`)).map(({ key }) => key)).toEqual([])
@@ -39,13 +49,11 @@ describe('the catalogue', () => {
     }
   })
 
-  it('names the places of every text where it is said', () => {
-    for (const { key, text } of all) {
-      const at = source.indexOf(`say('${key}'`)
-      if (at < 0) continue
-      const call = source.slice(at, source.indexOf(')', at) + 600)
-      for (const place of places(text)) expect(call, `${key} needs ${place}`).toContain(place)
-    }
+  it('names the places of every text in every call that says it', () => {
+    for (const { key, text } of all)
+      for (let at = source.indexOf(`say('${key}'`); at >= 0; at = source.indexOf(`say('${key}'`, at + 1))
+        for (const place of places(text))
+          expect(callAt(at), `${key} needs ${place}`).toMatch(new RegExp(`\\b${place}\\b`))
   })
 })
 

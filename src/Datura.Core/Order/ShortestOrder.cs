@@ -115,8 +115,8 @@ public static class ShortestOrder
         var setUps = Enumerable.Range(0, n).Select(_ => new List<LinearExpr>()).ToArray();
         var here = new ILiteral[n];
         var pinned = network.PinPlace.Any(p => p > 0) && network.Crew.Painters == 1;
-        var place = pinned ? Enumerable.Range(0, n).Select(g => model.NewIntVar(network.PinPlace[g] > 0 ? network.PinPlace[g] : 1, network.PinPlace[g] > 0 ? network.PinPlace[g] : n,
-            $"place {g}")).ToArray() : null;
+        IntVar Place(int g) => network.PinPlace[g] is > 0 and var pin ? model.NewIntVar(pin, pin, $"place {g}") : model.NewIntVar(1, n, $"place {g}");
+        var place = pinned ? Enumerable.Range(0, n).Select(Place).ToArray() : null;
         var hinted = hint.Order.Where(g => hint.Painter[g] == painter).OrderBy(g => hint.StartSeconds[g]).ToArray();
         if (network.Crew.Painters > 1)
         {

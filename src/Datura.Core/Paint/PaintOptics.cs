@@ -21,7 +21,7 @@ public sealed record PaintOptics(double[] K, double[] S)
     /// <exception cref="InputException">The card's numbers are nonsense.</exception>
     public static CardReading CardOf(PaintDescription paint) => Read.GetOrAdd((paint.OverBlack, paint.OverWhite, paint.CardFilmUm), _ =>
     {
-        if (paint.CardFilmUm is not (> 0 and < 500))
+        if (!Limits.Hold<PaintDescription>(nameof(paint.CardFilmUm), paint.CardFilmUm))
         {
             throw new InputException("cardFilmUm", ProblemCode.CardFilm, ("paint", paint.Name), ("film", paint.CardFilmUm));
         }

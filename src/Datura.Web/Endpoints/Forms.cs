@@ -48,9 +48,9 @@ public static class FormEndpoints
         {
             var planned = await service.PlanAsync(request, cancel);
             var from = view switch { "left" => BustView.ThreeQuarterLeft, "right" => BustView.ThreeQuarterRight, _ => BustView.Front };
-            if (distance is { } d && !(d is >= 0.2 and <= 200))
+            if (!Limits.Hold<Setting>(nameof(Setting.ViewingDistanceM), distance))
             {
-                throw new InputException("distance", ProblemCode.ViewingDistance);
+                throw new InputException(Core.PlanCheck.ViewingDistance("distance"));
             }
 
             var metres = distance ?? (await service.SettingAsync(request, cancel)).ViewingDistanceM;

@@ -150,8 +150,8 @@ public static class PaintDeskEndpoints
     {
         var optics = PaintOptics.Of(paint);
         var opaque = new PaintStackProbe(optics).OpaqueColour;
-        int? hides = Enumerable.Range(1, 8).FirstOrDefault(n => ColourDifference.DeltaE00(skin.With(optics, n * paint.CoatFilmUm).Colour(),
-            opaque) < CoatColours.HiddenDeltaE) is var n and > 0 ? n : null;
+        bool Hides(int coats) => ColourDifference.DeltaE00(skin.With(optics, coats * paint.CoatFilmUm).Colour(), opaque) < CoatColours.HiddenDeltaE;
+        int? hides = Enumerable.Range(1, Limits.MostCoats).FirstOrDefault(Hides) is var n and > 0 ? n : null;
         return new(
             paint.Id, paint.Name, paint.Material, paint.Finish, Srgb.From(paint.OverBlack).Hex, Srgb.From(paint.OverWhite).Hex,
             Srgb.From(skin.With(optics, paint.CoatFilmUm).Colour()).Hex, Srgb.From(opaque).Hex, Math.Round(Hiding.ContrastRatio(optics, paint.CoatFilmUm), 3), hides,

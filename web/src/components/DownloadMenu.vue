@@ -74,7 +74,6 @@ async function sheet(key: string) {
     v-model:show="saves"
     kind="looks"
     :revision="lookDoc.revision"
-    :parts="Object.fromEntries(lookDoc.look.parts.map((p) => [p.id, p.kind]))"
     :before="lookDoc.save"
     @restored="lookDoc.open(lookDoc.id)"
   />

@@ -1,22 +1,21 @@
 <script setup lang="ts">
-import { NButton, NDropdown } from 'naive-ui'
-import { picture, type LookHead } from '../api/client'
+import { api, picture, type LookHead } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { say } from '../texts'
+import DocumentMenu from './DocumentMenu.vue'
 
 /** A look of the gallery, painted on the face chosen there. */
-defineProps<{ look: LookHead }>()
-const emit = defineEmits<{ choose: [key: string] }>()
+const props = defineProps<{ look: LookHead; reload: () => Promise<unknown> }>()
 
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 
-const MENU = [
-  { label: say('looksView.duplicate'), key: 'duplicate' },
-  { label: say('looksView.saveAsFile'), key: 'file' },
-  { label: say('looksView.remove'), key: 'remove' },
-]
+async function duplicate() {
+  const stored = await api.look(props.look.id)
+  await api.addLook({ ...stored.look, name: say('lookCard.copy', { name: stored.look.name }) })
+  await props.reload()
+}
 </script>
 
 <template>
@@ -33,19 +32,24 @@ const MENU = [
             catalogue.face?.revision ?? 0,
           )
         "
-        :alt="say('looksView.painted', { name: look.name })"
+        :alt="say('lookCard.painted', { name: look.name })"
         width="320"
         height="360"
       />
       <h2>{{ look.name }}</h2>
     </router-link>
     <div class="foot">
-      <span class="faint">{{ say('looksView.on', { name: catalogue.face?.face.name }) }}</span>
-      <n-dropdown trigger="click" :options="MENU" @select="(key: string) => emit('choose', key)">
-        <n-button quaternary size="small" :aria-label="say('looksView.moreFor', { name: look.name })">{{
-          say('looksView.more')
-        }}</n-button>
-      </n-dropdown>
+      <span class="faint">{{ say('lookCard.on', { name: catalogue.face?.face.name }) }}</span>
+      <document-menu
+        :id="look.id"
+        kind="looks"
+        :revision="look.revision"
+        :name="look.name"
+        :last="false"
+        :duplicate="duplicate"
+        :reload="reload"
+        @removed="reload"
+      />
     </div>
   </li>
 </template>

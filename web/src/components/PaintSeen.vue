@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PaintOnSkin } from '../api/client'
 import { say } from '../texts'
+import ColourSwatch from './ColourSwatch.vue'
 
 /** What a paint looks like, over the card and on this skin, and how surely its card was read. */
 defineProps<{ seen: PaintOnSkin }>()
@@ -9,10 +10,12 @@ defineProps<{ seen: PaintOnSkin }>()
 <template>
   <div>
     <div class="seen">
-      <span class="swatch" :style="{ background: seen.overBlack }" /> {{ say('paintSeen.overBlack') }}
-      <span class="swatch" :style="{ background: seen.overWhite }" /> {{ say('paintSeen.overWhite') }}
-      <span class="swatch" :style="{ background: seen.oneCoat }" /> {{ say('paintSeen.oneCoatOnThisSkin') }}
-      <span class="swatch" :style="{ background: seen.opaque }" />
+      <colour-swatch :colour="seen.overBlack" :width-px="32" :height-px="22" />
+      {{ say('paintSeen.overBlack') }}
+      <colour-swatch :colour="seen.overWhite" :width-px="32" :height-px="22" />
+      {{ say('paintSeen.overWhite') }} <colour-swatch :colour="seen.oneCoat" :width-px="32" :height-px="22" />
+      {{ say('paintSeen.oneCoatOnThisSkin') }}
+      <colour-swatch :colour="seen.opaque" :width-px="32" :height-px="22" />
       {{
         say('paintSeen.opaque', {
           skin: seen.coatsToHide
@@ -45,12 +48,5 @@ defineProps<{ seen: PaintOnSkin }>()
   align-items: center;
   gap: 7px;
   margin-top: 12px;
-}
-
-.swatch {
-  width: 32px;
-  height: 22px;
-  border-radius: 4px;
-  border: 1px solid var(--swatch-line);
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import ColourSwatch from './ColourSwatch.vue'
 import type { PaintOnSkin } from '../api/client'
 import { MATERIALS } from '../lib/materials'
 
@@ -47,7 +48,7 @@ function coats(paint: PaintOnSkin) {
             ><span :style="{ background: p.overBlack }" /><span :style="{ background: p.overWhite }"
           /></span>
         </td>
-        <td><span class="swatch" :style="{ background: p.oneCoat }" /></td>
+        <td><colour-swatch :colour="p.oneCoat" :width-px="44" :height-px="24" /></td>
         <td class="figure">{{ coats(p) }}</td>
         <td>{{ Math.round(100 * p.contrastRatio) }} %</td>
         <td>{{ p.dryingSeconds }} s</td>
@@ -127,14 +128,6 @@ td .price {
 
 .card span:last-child {
   box-shadow: inset 0 -4px 0 var(--card-white);
-}
-
-.swatch {
-  display: inline-block;
-  width: 44px;
-  height: 24px;
-  border-radius: 4px;
-  border: 1px solid var(--swatch-line);
 }
 
 @media (width <= 640px) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import ColourSwatch from './ColourSwatch.vue'
 import { computed } from 'vue'
 import type { Kind, Lay, Part } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
@@ -73,7 +74,7 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
     </div>
     <ul v-if="planned" class="coats">
       <li v-for="coat in planned.coats" :key="coat.role">
-        <span class="swatch" :style="{ background: coat.colour }" />
+        <colour-swatch :colour="coat.colour" :width-px="16" />
         <span
           >{{ say('partPaint.seenSoInPlace', { label: coat.label }) }}
           <span class="faint">{{
@@ -85,7 +86,7 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
               : say('partPaint.moreThan8CoatsToHide')
           }}</span>
           <span v-if="coat.tintDeltaE >= 3" class="faint tint"
-            ><span class="swatch" :style="{ background: coat.onBareSkin }" />
+            ><colour-swatch :colour="coat.onBareSkin" :width-px="16" />
             {{ say('partPaint.soOnBareSkine00Away', { tintDeltaE: coat.tintDeltaE }) }}</span
           ></span
         >
@@ -112,18 +113,5 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
 
 .tint {
   display: block;
-}
-
-.swatch {
-  width: 16px;
-  height: 16px;
-  border-radius: 4px;
-  border: 1px solid var(--swatch-line);
-  margin-top: 2px;
-}
-
-.tint .swatch {
-  display: inline-block;
-  vertical-align: -3px;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import ColourSwatch from './ColourSwatch.vue'
 import DialogBox from './DialogBox.vue'
 import { NButton } from 'naive-ui'
 import { nextTick, ref } from 'vue'
@@ -101,7 +102,7 @@ function take() {
     </div>
     <div class="row">
       <template v-if="found">
-        <span class="swatch" :style="{ background: found.hex }" />
+        <colour-swatch :colour="found.hex" :width-px="34" :height-px="28" />
         <span
           >L* {{ found.colour.l.toFixed(1) }}, a* {{ found.colour.a.toFixed(1) }}, b*
           {{ found.colour.b.toFixed(1) }}</span
@@ -157,12 +158,5 @@ canvas {
 
 .gap {
   flex: 1;
-}
-
-.swatch {
-  width: 34px;
-  height: 28px;
-  border-radius: 5px;
-  border: 1px solid var(--swatch-line);
 }
 </style>

@@ -3,7 +3,7 @@ import { say } from '../texts'
 import DialogBox from './DialogBox.vue'
 import { NButton } from 'naive-ui'
 import { ref, watch } from 'vue'
-import { documents, type Difference, type DocumentKind, type Revision } from '../api/client'
+import { api, documents, type Difference, type DocumentKind, type Revision } from '../api/client'
 import { differenceWords } from '../lib/differences'
 import { useCatalogue } from '../stores/catalogue'
 
@@ -13,8 +13,6 @@ const props = defineProps<{
   kind: DocumentKind
   id: string
   revision: number
-  /** Kinds of a look's parts by their ids, for the words of what has changed. */
-  parts?: Record<string, string>
   /** Keeps what is in the hand before the saves are listed. */
   before?: () => Promise<unknown>
 }>()
@@ -23,6 +21,8 @@ const MOST_SHOWN = 40
 
 const catalogue = useCatalogue()
 const saves = ref<Revision[]>([])
+/** Kinds of a look's parts by their ids, for the words of what has changed. */
+const parts = ref<Record<string, string>>({})
 const chosen = ref<Revision | null>(null)
 const differences = ref<Difference[] | null>(null)
 const problem = ref('')
@@ -57,6 +57,9 @@ watch(show, (open) => {
   void attempt(async () => {
     await props.before?.()
     saves.value = await documents(props.kind).revisions(props.id)
+    if (props.kind !== 'looks') return
+    const { look } = await api.look(props.id)
+    parts.value = Object.fromEntries(look.parts.map((p) => [p.id, p.kind]))
   })
 })
 
@@ -76,7 +79,7 @@ const restore = () =>
   })
 
 const line = (difference: Difference) =>
-  differenceWords(difference, props.parts ?? {}, {
+  differenceWords(difference, parts.value, {
     kindOf: (id) => catalogue.kindOf(id)?.label ?? id,
     paintOf: (id) =>
       catalogue.kits.flatMap((k) => k.paints).find((p) => p.id === id)?.name ?? id.replaceAll('-', ' '),

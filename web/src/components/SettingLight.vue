@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import ColourSwatch from './ColourSwatch.vue'
 import { LIMITS, USUAL } from '../api/limits'
 import { NInputNumber } from 'naive-ui'
 import type { Setting } from '../api/client'
@@ -38,7 +39,7 @@ function setLevel(lamp: string, value: number) {
     <p class="faint">{{ say('settingLight.severalAtOnceCountByTheir') }}</p>
     <div class="lamps">
       <div v-for="lamp in catalogue.lamps" :key="lamp.id" class="level">
-        <span class="swatch" :style="{ background: lamp.colour }" />
+        <colour-swatch :colour="lamp.colour" :width-px="16" round />
         <span>{{ lamp.name }}</span>
         <named-slider
           :value="level(lamp.id)"
@@ -133,13 +134,6 @@ label {
   gap: 8px;
   align-items: center;
   min-height: 32px;
-}
-
-.swatch {
-  width: 16px;
-  height: 16px;
-  border-radius: 50%;
-  border: 1px solid var(--swatch-line);
 }
 
 @media (width <= 560px) {

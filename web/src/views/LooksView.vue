@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { NButton, NInput, NSelect, useMessage } from 'naive-ui'
-import { computed, h, onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, documents, type Look, type LookHead } from '../api/client'
+import { api, type Look, type LookHead } from '../api/client'
 import LookCard from '../components/LookCard.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
 import { useCatalogue } from '../stores/catalogue'
@@ -49,39 +49,6 @@ const create = () =>
     }
     const saved = await api.addLook(empty)
     await router.push(`/looks/${saved.id}`)
-  })
-
-function choose(key: string, look: LookHead) {
-  void attempt(async () => {
-    if (key === 'duplicate') {
-      const stored = await api.look(look.id)
-      await api.addLook({ ...stored.look, name: say('looksView.copy', { name: stored.look.name }) })
-      await load()
-    } else if (key === 'file') {
-      window.location.assign(documents('looks').file(look.id))
-    } else {
-      await documents('looks').remove(look.id, look.revision)
-      await load()
-      // Said with the way back beside it rather than asked beforehand.
-      message.info(
-        () =>
-          h('span', [
-            say('looksView.isRemoved', { name: look.name }),
-            h(NButton, { size: 'tiny', onClick: () => void putBack(look.id) }, () =>
-              say('looksView.putItBack'),
-            ),
-          ]),
-        { duration: 12000, closable: true },
-      )
-    }
-  })
-}
-
-const putBack = (id: string) =>
-  attempt(async () => {
-    await documents('looks').putBack(id)
-    message.destroyAll()
-    await load()
   })
 
 function importFile(event: Event) {
@@ -145,7 +112,7 @@ onMounted(load)
       {{ say('looksView.noLookHasInItsName', { search }) }}
     </p>
     <ul v-else class="gallery">
-      <look-card v-for="look in found" :key="look.id" :look="look" @choose="(key) => choose(key, look)" />
+      <look-card v-for="look in found" :key="look.id" :look="look" :reload="load" />
     </ul>
   </div>
 </template>

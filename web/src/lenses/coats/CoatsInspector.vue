@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from '../../texts'
+import ColourSwatch from '../../components/ColourSwatch.vue'
 import FewestPaints from './FewestPaints.vue'
 import { NCheckbox, NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
@@ -64,14 +65,10 @@ watch(
 
     <section v-if="coats.core" class="group">
       <h3>{{ say('coatsInspector.coreAt', { zone: coats.zone }) }}</h3>
-      <ol class="core" :aria-label="say('coatsInspector.layersFromTheTopDown')">
+      <ol class="pairs" :aria-label="say('coatsInspector.layersFromTheTopDown')">
         <li v-for="(layer, k) in [...coats.core].reverse()" :key="k">
-          <span class="swatch" :style="{ background: layer.colour }" :title="say('coatsInspector.byDay')" />
-          <span
-            class="swatch"
-            :style="{ background: layer.underLight }"
-            :title="say('coatsInspector.underThisLight')"
-          />
+          <colour-swatch :colour="layer.colour" :title="say('coatsInspector.byDay')" />
+          <colour-swatch :colour="layer.underLight" :title="say('coatsInspector.underThisLight')" />
           <span>
             {{ layer.part ? `${layer.part}: ${layer.coat.toLowerCase()}` : say('coatsInspector.bareSkin') }}
             <span v-if="layer.paint" class="faint">{{
@@ -82,12 +79,11 @@ watch(
       </ol>
       <p class="faint">{{ say('coatsInspector.leftByDayRightInThis') }}</p>
       <div class="everywhere" role="list" :aria-label="say('coatsInspector.theFinishedPlaceUnderEveryLamp')">
-        <span
+        <colour-swatch
           v-for="(colour, k) in coats.core[coats.core.length - 1]!.everywhere"
           :key="k"
+          :colour="colour"
           role="listitem"
-          class="swatch"
-          :style="{ background: colour }"
           :title="catalogue.lamps[k]?.name"
           :aria-label="catalogue.lamps[k]?.name"
         />
@@ -115,8 +111,8 @@ watch(
       </p>
       <ul class="pairs">
         <li v-for="(pair, k) in lost ?? []" :key="k">
-          <span class="swatch" :style="{ background: pair.colourA }" />
-          <span class="swatch" :style="{ background: pair.colourB }" />
+          <colour-swatch :colour="pair.colourA" />
+          <colour-swatch :colour="pair.colourB" />
           <span>
             {{
               say('coatsInspector.and', {
@@ -149,38 +145,11 @@ watch(
   </div>
 </template>
 
+<style scoped src="./pairs.css" />
+
 <style scoped>
-.core,
-.pairs {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 6px;
-}
-
-.core li,
-.pairs li {
-  display: grid;
-  grid-template-columns: 20px 20px 1fr;
-  gap: 6px;
-  align-items: start;
-}
-
-.core .faint,
-.pairs .faint {
-  display: block;
-}
-
 .everywhere {
   display: flex;
   gap: 4px;
-}
-
-.swatch {
-  width: 20px;
-  height: 20px;
-  border-radius: 4px;
-  border: 1px solid var(--swatch-line);
 }
 </style>

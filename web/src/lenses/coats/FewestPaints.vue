@@ -4,6 +4,7 @@ import { ref, watch } from 'vue'
 import { api, type FewestPaints } from '../../api/client'
 import { usePlan } from '../../stores/plan'
 import { say } from '../../texts'
+import ColourSwatch from '../../components/ColourSwatch.vue'
 
 /** The smallest set of paints that still makes the look. */
 const NEARNESS = [
@@ -60,8 +61,8 @@ async function search() {
       </p>
       <ul class="pairs">
         <li v-for="c in fewest.colours.filter((one) => one.now.deltaE > 0.05)" :key="c.use">
-          <span class="swatch" :style="{ background: c.was }" />
-          <span class="swatch" :style="{ background: c.now.colour }" />
+          <colour-swatch :colour="c.was" />
+          <colour-swatch :colour="c.now.colour" />
           <span>
             {{ c.use }}
             <span class="faint">
@@ -79,30 +80,4 @@ async function search() {
   </section>
 </template>
 
-<style scoped>
-.pairs {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 6px;
-}
-
-.pairs li {
-  display: grid;
-  grid-template-columns: 20px 20px 1fr;
-  gap: 6px;
-  align-items: start;
-}
-
-.pairs .faint {
-  display: block;
-}
-
-.swatch {
-  width: 20px;
-  height: 20px;
-  border-radius: 4px;
-  border: 1px solid var(--swatch-line);
-}
-</style>
+<style scoped src="./pairs.css" />
