@@ -172,12 +172,13 @@ test('a lamp of the setting is moved round the head, and nothing lies over its p
   await openCopy(page)
   await page.getByRole('button', { name: 'Change the setting' }).click()
   const pad = page.getByRole('dialog').getByRole('slider', { name: 'Place of amber' })
-  await pad.scrollIntoViewIfNeeded()
-  const box = (await pad.boundingBox())!
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
-  await page.mouse.down()
-  await page.mouse.move(box.x + box.width * 0.75, box.y + box.height * 0.25, { steps: 4 })
-  await page.mouse.up()
+  // Waits until the dialog stands still and nothing lies over the pad.
+  await pad.hover()
+  const { width, height } = (await pad.boundingBox())!
+  await pad.dragTo(pad, {
+    sourcePosition: { x: width / 2, y: height / 2 },
+    targetPosition: { x: width * 0.75, y: height * 0.25 },
+  })
   // Across and up at once, neither lost to the other.
   await expect(pad).toHaveAttribute('aria-valuetext', /^[3-9]\d° to the side, [3-9]\d° up$/)
 })

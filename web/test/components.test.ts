@@ -3,6 +3,10 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Caution, Measure } from '../src/api/client'
+import ChoiceField from '../src/components/ChoiceField.vue'
+import ColourSwatch from '../src/components/ColourSwatch.vue'
+import FieldRow from '../src/components/FieldRow.vue'
+import FileButton from '../src/components/FileButton.vue'
 import CautionLine from '../src/components/CautionLine.vue'
 import LabFields from '../src/components/LabFields.vue'
 import MeasureField from '../src/components/MeasureField.vue'
@@ -126,5 +130,60 @@ describe('a colour by numbers', () => {
     await a.setValue('12.5')
     await a.trigger('blur')
     expect(lab.emitted('update:modelValue')?.at(-1)).toEqual([{ l: 50, a: 12.5, b: -5 }])
+  })
+})
+
+describe('a colour to look at', () => {
+  it('is square unless it is given a height', () => {
+    const square = mount(ColourSwatch, { props: { colour: '#123456', widthPx: 16 } })
+    expect(square.attributes('style')).toContain('height: 16px')
+    const wide = mount(ColourSwatch, { props: { colour: '#123456', widthPx: 34, heightPx: 28 } })
+    expect(wide.attributes('style')).toContain('height: 28px')
+  })
+})
+
+describe('a file asked for', () => {
+  it('is given on, and can be chosen again after a mistake in it was mended', async () => {
+    const button = mount(FileButton, { props: { label: 'Open', says: 'Look file', accept: '.json' } })
+    const input = button.get<HTMLInputElement>('input')
+    const file = new File(['{}'], 'keeper.json')
+    for (let time = 1; time <= 2; time++) {
+      Object.defineProperty(input.element, 'files', { value: [file], configurable: true })
+      await input.trigger('change')
+      expect(input.element.value).toBe('')
+    }
+    expect(button.emitted('chosen')).toEqual([[file], [file]])
+  })
+
+  it('is named for a screen reader', () => {
+    const button = mount(FileButton, { props: { label: 'Open', says: 'Look file', accept: '.json' } })
+    expect(button.get('input').attributes('aria-label')).toBe('Look file')
+  })
+
+  it('gives nothing on when the painter thought better of it', async () => {
+    const button = mount(FileButton, { props: { label: 'Open', says: 'Look file', accept: '.json' } })
+    await button.get('input').trigger('change')
+    expect(button.emitted('chosen')).toBeUndefined()
+  })
+})
+
+describe('a line of an inspector', () => {
+  it('carries its control with it when its name is clicked, where it should', () => {
+    const row = mount(FieldRow, { props: { label: 'Reserved', tag: 'label' }, slots: { default: '<input>' } })
+    expect(row.element.tagName).toBe('LABEL')
+    expect(row.text()).toBe('Reserved')
+    expect(row.find('input').exists()).toBe(true)
+  })
+})
+
+describe('words of which one holds', () => {
+  it('asks for the one clicked', async () => {
+    const options = [
+      { id: 3, label: '3' },
+      { id: 4, label: '4' },
+    ]
+    const field = mount(ChoiceField<number>, { props: { label: 'Tones', value: 3, options } })
+    await field.findAll('input')[1]!.trigger('change')
+    expect(field.emitted('update:value')?.[0]).toEqual([4])
   })
 })

@@ -125,15 +125,8 @@ public static class PaintDeskEndpoints
                 throw new InputException("spot", ProblemCode.PhotoSpot);
             }
 
-            try
-            {
-                var colour = PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite);
-                return TypedResults.Ok(new PhotoAnswer(new(Math.Round(colour.L, 1), Math.Round(colour.A, 1), Math.Round(colour.B, 1)), Srgb.From(colour).Hex));
-            }
-            catch (InputException problem)
-            {
-                throw problem.At("white");
-            }
+            var colour = PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite);
+            return TypedResults.Ok(new PhotoAnswer(new(Math.Round(colour.L, 1), Math.Round(colour.A, 1), Math.Round(colour.B, 1)), Srgb.From(colour).Hex));
         })
             .Called("readPhotoColour", "A colour from a spot of a photo and something white beside it.").WithTags("Words").ProducesProblem(400);
     }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-/** A colour to look at. */
-const { widthPx = 20, heightPx = widthPx } = defineProps<{
+/** A colour to look at, square when it is given no height. */
+const { widthPx = 20, heightPx = undefined } = defineProps<{
   colour: string
   widthPx?: number
   heightPx?: number
@@ -12,7 +12,7 @@ const { widthPx = 20, heightPx = widthPx } = defineProps<{
   <span
     class="swatch"
     :class="{ round }"
-    :style="{ background: colour, width: `${widthPx}px`, height: `${heightPx}px` }"
+    :style="{ background: colour, width: `${widthPx}px`, height: `${heightPx ?? widthPx}px` }"
   />
 </template>
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import ChoiceField from './ChoiceField.vue'
+import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
 import { LIMITS, USUAL } from '../api/limits'
-import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
+import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Lay, type PlanCoat } from '../api/client'
 import { usePreferences } from '../stores/preferences'
@@ -69,8 +71,7 @@ async function cast() {
         {{ film !== 1 ? say('layField.film', { film: Math.round(100 * film) }) : '' }}</span
       >
     </summary>
-    <div class="line">
-      <span class="faint">{{ say('layField.film2') }}</span>
+    <field-row :label="say('layField.film2')">
       <named-slider
         :value="film"
         v-bind="LIMITS.CoatLay.film"
@@ -80,9 +81,8 @@ async function cast() {
         @update:value="(v: number) => change({ film: v === 1 ? undefined : v }, 'film')"
       />
       <span>{{ Math.round(100 * film) }} %, {{ planned?.filmUm ?? '–' }} µm</span>
-    </div>
-    <div class="line">
-      <span class="faint">{{ say('layField.castToL') }}</span>
+    </field-row>
+    <field-row :label="say('layField.castToL')">
       <n-input-number
         v-model:value="target"
         size="small"
@@ -96,7 +96,7 @@ async function cast() {
       <n-button size="small" :disabled="target === null" @click="cast">{{
         say('layField.findTheFilm')
       }}</n-button>
-    </div>
+    </field-row>
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
     <n-checkbox
       :checked="lay?.intoWet ?? false"
@@ -104,14 +104,15 @@ async function cast() {
       >{{ say('layField.whileTheCoatBelowIsWet') }}</n-checkbox
     >
     <template v-if="paints > 1">
-      <n-radio-group
-        size="small"
+      <choice-field
         :value="split ? 'split' : 'stirred'"
+        :label="say('layField.howThePaintsMeet')"
+        :options="[
+          { id: 'stirred', label: say('layField.stirred') },
+          { id: 'split', label: say('layField.sideBySide') },
+        ]"
         @update:value="(v: string) => change({ split: v === 'split' ? USUAL.SplitLoad : null }, 'split')"
-      >
-        <n-radio-button value="stirred" :label="say('layField.stirred')" />
-        <n-radio-button value="split" :label="say('layField.sideBySide')" />
-      </n-radio-group>
+      />
       <template v-if="split">
         <span
           v-if="planned?.splitColours.length"
@@ -127,8 +128,7 @@ async function cast() {
           @update:checked="(v: boolean) => reshape({ fromMiddle: v }, 'fromMiddle')"
           >{{ say('layField.fromTheMiddleOutwardsAGlow') }}</n-checkbox
         >
-        <div v-if="!split.fromMiddle" class="line">
-          <span class="faint">{{ say('layField.runs') }}</span>
+        <field-row v-if="!split.fromMiddle" :label="say('layField.runs')">
           <n-select
             size="small"
             :value="split.axisDeg"
@@ -137,15 +137,14 @@ async function cast() {
             style="width: 130px"
             @update:value="(v: number) => reshape({ axisDeg: v }, 'axis')"
           />
-        </div>
+        </field-row>
         <n-checkbox
           v-if="!split.fromMiddle"
           :checked="split.flipped"
           @update:checked="(v: boolean) => reshape({ flipped: v }, 'flipped')"
           >{{ say('layField.turnedOverForTheOtherSide') }}</n-checkbox
         >
-        <div class="line">
-          <span class="faint">{{ say('layField.overlap') }}</span>
+        <field-row :label="say('layField.overlap')">
           <named-slider
             :value="split.overlap"
             v-bind="LIMITS.SplitLoad.overlap"
@@ -155,9 +154,8 @@ async function cast() {
             @update:value="(v: number) => reshape({ overlap: v }, 'overlap')"
           />
           <span>{{ Math.round(100 * split.overlap) }} %</span>
-        </div>
-        <div class="line">
-          <span class="faint">{{ say('layField.powderyEdge') }}</span>
+        </field-row>
+        <field-row :label="say('layField.powderyEdge')">
           <named-slider
             :value="split.powder"
             v-bind="LIMITS.SplitLoad.powder"
@@ -167,7 +165,7 @@ async function cast() {
             @update:value="(v: number) => reshape({ powder: v }, 'powder')"
           />
           <span>{{ Math.round(100 * split.powder) }} %</span>
-        </div>
+        </field-row>
       </template>
     </template>
   </details>
@@ -187,14 +185,6 @@ summary {
   cursor: pointer;
   min-height: 28px;
   color: var(--accent);
-}
-
-.line {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 8px;
-  min-height: 32px;
 }
 
 .bar {

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import ChoiceField from './ChoiceField.vue'
+import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
 import { LIMITS } from '../api/limits'
-import { NButton, NInput, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
+import { NButton, NInput, NSelect } from 'naive-ui'
 import { computed } from 'vue'
 import type { Look } from '../api/client'
 import { clock, size } from '../lib/format'
@@ -56,8 +58,7 @@ function factOf(id: string) {
       </li>
     </ul>
 
-    <div class="line" :title="say('lookInspector.aWetBrushOverADry')">
-      <span class="faint">{{ say('lookInspector.wetBrushLifts') }}</span>
+    <field-row :title="say('lookInspector.aWetBrushOverADry')" :label="say('lookInspector.wetBrushLifts')">
       <named-slider
         :value="lookDoc.look.wetLifts ?? 0"
         v-bind="LIMITS.Look.wetLifts"
@@ -67,7 +68,7 @@ function factOf(id: string) {
         @update:value="(v: number) => lookDoc.describe({ wetLifts: v }, 'wetLifts')"
       />
       <span>{{ Math.round(100 * (lookDoc.look.wetLifts ?? 0)) }} %</span>
-    </div>
+    </field-row>
 
     <section class="group">
       <h3>{{ say('lookInspector.parts') }}</h3>
@@ -91,15 +92,14 @@ function factOf(id: string) {
     </section>
 
     <section class="group">
-      <div class="line">
-        <span class="faint">{{ say('lookInspector.paintedWith') }}</span>
+      <field-row :label="say('lookInspector.paintedWith')">
         <n-select
           v-model:value="preferences.kit"
           size="small"
           :options="catalogue.kits.map((k) => ({ label: k.name, value: k.id }))"
           :aria-label="say('lookInspector.kit')"
         />
-      </div>
+      </field-row>
       <template v-if="plan?.standIns.length">
         <p class="faint">
           {{
@@ -136,17 +136,17 @@ function factOf(id: string) {
     </section>
 
     <section class="group">
-      <div class="line">
-        <span class="faint">{{ say('lookInspector.outlinesFirst') }}</span>
-        <n-radio-group
+      <field-row :label="say('lookInspector.outlinesFirst')">
+        <choice-field
           :value="lookDoc.look.mapping"
-          size="small"
+          :label="say('lookInspector.outlinesFirst')"
+          :options="[
+            { id: 'pencil', label: say('lookInspector.pencilMap') },
+            { id: 'freehand', label: say('lookInspector.freehand') },
+          ]"
           @update:value="(v: Look['mapping']) => lookDoc.describe({ mapping: v })"
-        >
-          <n-radio-button value="pencil" :label="say('lookInspector.pencilMap')" />
-          <n-radio-button value="freehand" :label="say('lookInspector.freehand')" />
-        </n-radio-group>
-      </div>
+        />
+      </field-row>
       <n-input
         type="textarea"
         :value="lookDoc.look.notes ?? ''"

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import ChoiceField from './ChoiceField.vue'
+import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
 import { LIMITS } from '../api/limits'
-import { NButton, NRadioButton, NRadioGroup, NSwitch } from 'naive-ui'
+import { NButton, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Part, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
@@ -10,6 +12,7 @@ import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import CautionLine from './CautionLine.vue'
+import FileButton from './FileButton.vue'
 import ParameterField from './ParameterField.vue'
 import PartPaint from './PartPaint.vue'
 import NamedSlider from './NamedSlider.vue'
@@ -30,23 +33,19 @@ function setNumber(id: string, value: number) {
   lookDoc.edit(props.part.id, { numbers: { ...props.part.numbers, [id]: value } }, id)
 }
 
-const file = ref<HTMLInputElement | null>(null)
 const reading = ref(false)
 const refused = ref('')
 
-async function bring() {
-  const chosen = file.value?.files?.[0]
-  if (!chosen) return
+async function bring(file: File) {
   reading.value = true
   refused.value = ''
   try {
-    const motif = await api.motif(chosen.name.replace(/\.svg$/i, ''), await chosen.text())
+    const motif = await api.motif(file.name.replace(/\.svg$/i, ''), await file.text())
     lookDoc.edit(props.part.id, { motif })
   } catch (error) {
     refused.value = (error as Error).message
   } finally {
     reading.value = false
-    if (file.value) file.value.value = ''
   }
 }
 
@@ -82,22 +81,16 @@ function reset(id: string) {
     <caution-line v-for="caution in cautions" :key="caution.sentence" :caution="caution" />
 
     <section v-if="part.kind === 'motif'" class="group">
-      <div class="line">
-        <span class="faint">{{
-          part.motif ? part.motif.name : say('partInspector.aLanternUntilYouBringYour')
-        }}</span>
-        <n-button size="small" :loading="reading" @click="file?.click()">{{
-          say('partInspector.bringADrawingSvg')
-        }}</n-button>
-        <input
-          ref="file"
-          type="file"
+      <field-row :label="part.motif ? part.motif.name : say('partInspector.aLanternUntilYouBringYour')">
+        <file-button
+          size="small"
+          :loading="reading"
+          :label="say('partInspector.bringADrawingSvg')"
+          :says="say('partInspector.svgDrawing')"
           accept=".svg,image/svg+xml"
-          hidden
-          :aria-label="say('partInspector.svgDrawing')"
-          @change="bring"
+          @chosen="bring"
         />
-      </div>
+      </field-row>
       <p v-if="refused" class="stop" role="alert">{{ refused }}</p>
     </section>
 
@@ -121,20 +114,19 @@ function reset(id: string) {
     <part-paint :part="part" :kind="kind" />
 
     <section class="group">
-      <div v-if="kind.sided" class="line">
-        <span class="faint">{{ say('partInspector.sideOfTheWearer') }}</span>
-        <n-radio-group
+      <field-row v-if="kind.sided" :label="say('partInspector.sideOfTheWearer')">
+        <choice-field
           :value="part.sides"
-          size="small"
+          :label="say('partInspector.sideOfTheWearer')"
+          :options="[
+            { id: 'right', label: say('partInspector.right') },
+            { id: 'both', label: say('partInspector.both') },
+            { id: 'left', label: say('partInspector.left') },
+          ]"
           @update:value="(v: Sides) => lookDoc.edit(part.id, { sides: v })"
-        >
-          <n-radio-button value="right" :label="say('partInspector.right')" />
-          <n-radio-button value="both" :label="say('partInspector.both')" />
-          <n-radio-button value="left" :label="say('partInspector.left')" />
-        </n-radio-group>
-      </div>
-      <div v-if="planned?.movable" class="line">
-        <span class="faint">{{ say('partInspector.moved') }}</span>
+        />
+      </field-row>
+      <field-row v-if="planned?.movable" :label="say('partInspector.moved')">
         <span>
           {{
             say('partInspector.outUp', {
@@ -156,9 +148,8 @@ function reset(id: string) {
           @click="lookDoc.edit(part.id, { moved: undefined })"
           >{{ say('partInspector.back') }}</n-button
         >
-      </div>
-      <div class="line">
-        <span class="faint">{{ say('partInspector.unevenness') }}</span>
+      </field-row>
+      <field-row :label="say('partInspector.unevenness')">
         <named-slider
           :value="part.unevenness"
           v-bind="LIMITS.Part.unevenness"
@@ -167,39 +158,38 @@ function reset(id: string) {
           style="width: 150px"
           @update:value="(v: number) => lookDoc.edit(part.id, { unevenness: v }, 'unevenness')"
         />
-      </div>
-      <div class="line">
-        <span class="faint">{{ say('partInspector.whenTimeIsShort') }}</span>
-        <n-radio-group
+      </field-row>
+      <field-row :label="say('partInspector.whenTimeIsShort')">
+        <choice-field
           :value="part.priority"
-          size="small"
+          :label="say('partInspector.whenTimeIsShort')"
+          :options="[
+            { id: 'must', label: say('partInspector.must') },
+            { id: 'nice', label: say('partInspector.nice') },
+            { id: 'extra', label: say('partInspector.extra') },
+          ]"
           @update:value="(v: Priority) => lookDoc.edit(part.id, { priority: v })"
-        >
-          <n-radio-button value="must" :label="say('partInspector.must')" />
-          <n-radio-button value="nice" :label="say('partInspector.nice')" />
-          <n-radio-button value="extra" :label="say('partInspector.extra')" />
-        </n-radio-group>
-      </div>
-      <div class="line">
-        <span class="faint">{{ say('partInspector.thisTime') }}</span>
-        <n-radio-group
+        />
+      </field-row>
+      <field-row :label="say('partInspector.thisTime')">
+        <choice-field
           :value="part.version ?? 'full'"
-          size="small"
+          :label="say('partInspector.thisTime')"
+          :options="[
+            { id: 'full', label: say('partInspector.all') },
+            { id: 'quick', label: say('partInspector.quick') },
+            { id: 'out', label: say('partInspector.leftOut') },
+          ]"
           @update:value="(v: 'full' | 'quick' | 'out') => lookDoc.edit(part.id, { version: v })"
-        >
-          <n-radio-button value="full" :label="say('partInspector.all')" />
-          <n-radio-button value="quick" :label="say('partInspector.quick')" />
-          <n-radio-button value="out" :label="say('partInspector.leftOut')" />
-        </n-radio-group>
-      </div>
-      <label class="line">
-        <span class="faint">{{ say('partInspector.reservedFromTheBase') }}</span>
+        />
+      </field-row>
+      <field-row tag="label" :label="say('partInspector.reservedFromTheBase')">
         <n-switch
           :value="part.reserved"
           :aria-label="say('partInspector.reservedFromTheBase')"
           @update:value="(v: boolean) => lookDoc.edit(part.id, { reserved: v })"
         />
-      </label>
+      </field-row>
     </section>
 
     <footer>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import ColourSwatch from './ColourSwatch.vue'
+import FileButton from './FileButton.vue'
 import DialogBox from './DialogBox.vue'
 import { NButton } from 'naive-ui'
 import { nextTick, ref } from 'vue'
-import { api } from '../api/client'
+import { api, ApiProblem } from '../api/client'
 import { labOf, type LabColour } from '../lib/skinDial'
 import { meanOf, readPhoto } from '../lib/photo'
 
@@ -12,21 +13,18 @@ const props = defineProps<{ what: string; label: string }>()
 const emit = defineEmits<{ picked: [colour: LabColour] }>()
 
 const show = ref(false)
-const file = ref<HTMLInputElement | null>(null)
 const shown = ref<HTMLCanvasElement | null>(null)
 const problem = ref('')
 const white = ref<{ x: number; y: number; rgb: [number, number, number] } | null>(null)
 const found = ref<{ x: number; y: number; colour: LabColour; hex: string } | null>(null)
 let photo: HTMLCanvasElement | null = null
 
-async function read() {
-  const chosen = file.value?.files?.[0]
-  if (!chosen) return
+async function read(file: File) {
   problem.value = ''
   white.value = found.value = null
   show.value = true
   try {
-    photo = await readPhoto(chosen)
+    photo = await readPhoto(file)
     await nextTick()
     shown.value!.width = photo.width
     shown.value!.height = photo.height
@@ -34,8 +32,6 @@ async function read() {
   } catch (error) {
     photo = null
     problem.value = (error as Error).message
-  } finally {
-    if (file.value) file.value.value = ''
   }
 }
 
@@ -54,7 +50,7 @@ async function pick(event: MouseEvent) {
     found.value = { ...share, colour: labOf(answer.colour), hex: answer.hex }
   } catch (error) {
     problem.value = (error as Error).message
-    if (/white/i.test(problem.value)) white.value = null
+    if (error instanceof ApiProblem && 'white' in error.errors) white.value = null
   }
 }
 
@@ -65,14 +61,12 @@ function take() {
 </script>
 
 <template>
-  <n-button size="small" @click="file?.click()">{{ props.label }}</n-button>
-  <input
-    ref="file"
-    type="file"
+  <file-button
+    size="small"
+    :label="props.label"
+    :says="say('photoPicker.photoOf', { what: props.what })"
     accept="image/*"
-    hidden
-    :aria-label="say('photoPicker.photoOf', { what: props.what })"
-    @change="read"
+    @chosen="read"
   />
   <dialog-box
     v-model:show="show"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
 import { NSelect, NSwitch } from 'naive-ui'
 import { computed, ref, toRef, watch } from 'vue'
@@ -102,20 +103,13 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
         @picked="(c) => (wanted = c)"
       />
     </div>
-    <div class="line">
-      <span>{{ say('recipePanel.fitForTheEyeArea') }}</span><n-switch
-        v-model:value="eyes"
-        :aria-label="say('recipePanel.fitForTheEyeArea')"
-      />
-    </div>
-    <div class="line">
-      <span>{{ say('recipePanel.fitForLips') }}</span><n-switch
-        v-model:value="lips"
-        :aria-label="say('recipePanel.fitForLips')"
-      />
-    </div>
-    <div class="line">
-      <span>{{ say('recipePanel.without') }}</span>
+    <field-row :label="say('recipePanel.fitForTheEyeArea')">
+      <n-switch v-model:value="eyes" :aria-label="say('recipePanel.fitForTheEyeArea')" />
+    </field-row>
+    <field-row :label="say('recipePanel.fitForLips')">
+      <n-switch v-model:value="lips" :aria-label="say('recipePanel.fitForLips')" />
+    </field-row>
+    <field-row :label="say('recipePanel.without')">
       <n-select
         v-model:value="without"
         size="small"
@@ -125,7 +119,7 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
         :aria-label="say('recipePanel.withoutThisPaint')"
         style="width: 65%"
       />
-    </div>
+    </field-row>
     <p v-if="recipeProblem" class="stop" role="alert">{{ recipeProblem }}</p>
     <template v-if="recipe">
       <div class="answer">
@@ -176,8 +170,7 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
       :options="paintOptions"
       :aria-label="say('recipePanel.paintOfTheCast')"
     />
-    <div class="line">
-      <span>{{ say('recipePanel.toL') }}</span>
+    <field-row :label="say('recipePanel.toL')">
       <named-slider
         v-model:value="castL"
         :min="5"
@@ -187,7 +180,7 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
         style="width: 150px"
       />
       <span class="figure">{{ castL }}</span>
-    </div>
+    </field-row>
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
     <p v-else-if="cast?.filmUm != null">
       <span class="paint-dot" :style="{ background: cast.seen ?? '' }" />
@@ -214,13 +207,6 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
   background: var(--ground);
   border-radius: 12px;
   padding: 16px;
-}
-
-.line {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  min-height: 32px;
 }
 
 .answer {

@@ -4,6 +4,7 @@ import { NButton, NSelect, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, picture, type PaintDescription, type PaintOnSkin } from '../api/client'
 import DocumentMenu from '../components/DocumentMenu.vue'
+import FileButton from '../components/FileButton.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
 import PaintEditor from '../components/PaintEditor.vue'
 import PaintTable from '../components/PaintTable.vue'
@@ -18,7 +19,6 @@ const paints = ref<PaintOnSkin[]>([])
 const problem = ref('')
 const editing = ref<PaintDescription | null>(null)
 const editorShown = ref(false)
-const file = ref<HTMLInputElement | null>(null)
 
 const faces = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
 const kits = computed(() => catalogue.kits.map((k) => ({ label: k.name, value: k.id })))
@@ -77,20 +77,17 @@ async function duplicate() {
 }
 
 /** Replaces the paints of the kit by those of a table, as a new revision; the old one stays in the history. */
-async function read() {
-  const chosen = file.value?.files?.[0]
+async function read(file: File) {
   const kit = catalogue.kit
-  if (!chosen || !kit) return
+  if (!kit) return
   try {
-    if (chosen.size > 2_000_000) throw new Error(say('kitView.tableTooLarge'))
-    const read = await api.readKitCsv(await chosen.text())
+    if (file.size > 2_000_000) throw new Error(say('kitView.tableTooLarge'))
+    const read = await api.readKitCsv(await file.text())
     await api.saveKit(kit.id, kit.revision, { id: kit.id, name: kit.name, paints: read })
     await catalogue.loadKits()
     message.success(say('kitView.paintsAreInNow', { read: read.length, name: kit.name }))
   } catch (error) {
     message.error((error as Error).message, { duration: 10000, closable: true })
-  } finally {
-    if (file.value) file.value.value = ''
   }
 }
 </script>
@@ -129,16 +126,13 @@ async function read() {
       <span class="gap" />
       <a class="link" :href="picture.kitTable(preferences.kit)" download>{{ say('kitView.tableCsv') }}</a>
       <a class="link" :href="picture.kitPalette(preferences.kit)" download>{{ say('kitView.paletteGpl') }}</a>
-      <n-button @click="file?.click()">{{ say('kitView.readATable') }}</n-button>
-      <n-button type="primary" @click="edit(null)">{{ say('kitView.addAPaint') }}</n-button>
-      <input
-        ref="file"
-        type="file"
+      <file-button
+        :label="say('kitView.readATable')"
+        :says="say('kitView.tableOfPaints')"
         accept=".csv,text/csv"
-        hidden
-        :aria-label="say('kitView.tableOfPaints')"
-        @change="read"
+        @chosen="read"
       />
+      <n-button type="primary" @click="edit(null)">{{ say('kitView.addAPaint') }}</n-button>
     </header>
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
 

@@ -4,6 +4,7 @@ import { NButton, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Look, type LookHead } from '../api/client'
+import FileButton from '../components/FileButton.vue'
 import LookCard from '../components/LookCard.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
 import { useCatalogue } from '../stores/catalogue'
@@ -20,7 +21,6 @@ const search = ref('')
 const found = computed(() =>
   (looks.value ?? []).filter((l) => l.name.toLowerCase().includes(search.value.trim().toLowerCase())),
 )
-const file = ref<HTMLInputElement | null>(null)
 
 async function load() {
   problem.value = ''
@@ -51,16 +51,11 @@ const create = () =>
     await router.push(`/looks/${saved.id}`)
   })
 
-function importFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (!chosen) return
-  void attempt(async () => {
-    const saved = await api.importLook(await chosen.text())
+const importFile = (file: File) =>
+  attempt(async () => {
+    const saved = await api.importLook(await file.text())
     await router.push(`/looks/${saved.id}`)
   })
-}
 
 onMounted(load)
 </script>
@@ -97,8 +92,12 @@ onMounted(load)
       />
       <span class="gap" />
       <removed-menu kind="looks" :after="looks" @back="load" />
-      <input ref="file" type="file" accept=".json,application/json" hidden @change="importFile" />
-      <n-button @click="file?.click()">{{ say('looksView.openALookFile') }}</n-button>
+      <file-button
+        :label="say('looksView.openALookFile')"
+        :says="say('looksView.lookFile')"
+        accept=".json,application/json"
+        @chosen="importFile"
+      />
       <n-button type="primary" @click="create">{{ say('looksView.newLook') }}</n-button>
     </header>
 

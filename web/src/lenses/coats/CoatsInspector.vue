@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldRow from '../../components/FieldRow.vue'
 import { say } from '../../texts'
 import ColourSwatch from '../../components/ColourSwatch.vue'
 import FewestPaints from './FewestPaints.vue'
@@ -45,8 +46,7 @@ watch(
       <p class="faint">{{ say('coatsInspector.clickAPlaceToSeeWhat') }}</p>
     </header>
 
-    <div class="line">
-      <span class="faint">{{ say('coatsInspector.seenIn') }}</span>
+    <field-row :label="say('coatsInspector.seenIn')">
       <n-select
         v-model:value="planning.lamp"
         size="small"
@@ -54,7 +54,7 @@ watch(
         :aria-label="say('coatsInspector.light')"
         style="width: 190px"
       />
-    </div>
+    </field-row>
 
     <n-checkbox v-model:checked="coats.showHiding">{{
       say('coatsInspector.howWellTheBaseHidesThe')

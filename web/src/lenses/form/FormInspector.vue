@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import ChoiceField from '../../components/ChoiceField.vue'
+import FieldRow from '../../components/FieldRow.vue'
 import { say } from '../../texts'
-import { LIMITS } from '../../api/limits'
-import { NButton, NCheckbox, NRadioButton, NRadioGroup, NSelect, NSwitch } from 'naive-ui'
+import { LIMITS, USUAL } from '../../api/limits'
+import { NButton, NCheckbox, NSelect, NSwitch } from 'naive-ui'
 import { computed } from 'vue'
 import { api, type FormWish } from '../../api/client'
 import { useForm } from '../../stores/form'
@@ -18,10 +20,11 @@ const lookDoc = useLook()
 const selection = useSelection()
 const preferences = usePreferences()
 
-const SCHOOLS: { value: FormWish['with']; label: string }[] = [
-  { value: 'wash', label: say('formInspector.thinWash') },
-  { value: 'powder', label: say('formInspector.powder') },
-  { value: 'drySponge', label: say('formInspector.drySponge') },
+type School = NonNullable<FormWish['with']>
+const SCHOOLS: { id: School; label: string }[] = [
+  { id: 'wash', label: say('formInspector.thinWash') },
+  { id: 'powder', label: say('formInspector.powder') },
+  { id: 'drySponge', label: say('formInspector.drySponge') },
 ]
 const FOLDS = [
   { label: say('formInspector.frown'), kind: 'furrowedBrow' },
@@ -54,14 +57,13 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
       <h2>{{ say('formInspector.form') }}</h2>
       <p class="faint">{{ say('formInspector.whatToDarkenAndWhatTo') }}</p>
     </header>
-    <label class="line">
-      <span>{{ say('formInspector.computeShadesAndLights') }}</span>
+    <field-row tag="label" :label="say('formInspector.computeShadesAndLights')">
       <n-switch
         :value="wish !== null"
         :aria-label="say('formInspector.computeShadesAndLights')"
         @update:value="form.switchOn"
       />
-    </label>
+    </field-row>
     <p v-if="form.problem" class="stop" role="alert">{{ form.problem }}</p>
 
     <template v-if="wish">
@@ -81,14 +83,17 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
           </figcaption>
         </figure>
         <div class="line">
-          <n-radio-group v-model:value="form.view" size="small">
-            <n-radio-button value="right" :label="say('formInspector.n34Right')" />
-            <n-radio-button value="front" :label="say('formInspector.front')" />
-            <n-radio-button value="left" :label="say('formInspector.n34Left')" />
-          </n-radio-group>
+          <choice-field
+            v-model:value="form.view"
+            :label="say('formInspector.side')"
+            :options="[
+              { id: 'right', label: say('formInspector.n34Right') },
+              { id: 'front', label: say('formInspector.front') },
+              { id: 'left', label: say('formInspector.n34Left') },
+            ]"
+          />
         </div>
-        <div class="line">
-          <span class="faint">{{ say('formInspector.seenFrom') }}</span>
+        <field-row :label="say('formInspector.seenFrom')">
           <n-select
             v-model:value="form.distance"
             size="small"
@@ -98,7 +103,7 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
             :aria-label="say('formInspector.seenFrom')"
             style="flex: 1"
           />
-        </div>
+        </field-row>
         <p v-for="w in form.form.warnings" :key="w" class="warning">{{ w }}</p>
       </section>
 
@@ -112,8 +117,7 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
           @update:elevation="(v) => place({ elevationDeg: v })"
           @drag="(on) => selection.holdLamp(on)"
         />
-        <div class="line">
-          <span class="faint">{{ say('formInspector.strength') }}</span>
+        <field-row :label="say('formInspector.strength')">
           <named-slider
             :value="wish.strength"
             v-bind="LIMITS.FormWish.strength"
@@ -123,9 +127,8 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
             @update:value="(v: number) => form.change({ strength: v }, 'strength')"
           />
           <span>{{ Math.round(100 * (wish.strength ?? 1)) }} %</span>
-        </div>
-        <div class="line">
-          <span class="faint">{{ say('formInspector.lightsAtMost') }}</span>
+        </field-row>
+        <field-row :label="say('formInspector.lightsAtMost')">
           <named-slider
             :value="wish.highlightCap"
             v-bind="LIMITS.FormWish.highlightCap"
@@ -135,26 +138,21 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
             @update:value="(v: number) => form.change({ highlightCap: v }, 'cap')"
           />
           <span>{{ wish.highlightCap }} L*</span>
-        </div>
-        <div class="line">
-          <span class="faint">{{ say('formInspector.tones') }}</span>
-          <n-radio-group
-            size="small"
-            :value="wish.tones"
+        </field-row>
+        <field-row :label="say('formInspector.tones')">
+          <choice-field
+            :value="wish.tones ?? USUAL.FormWish.tones"
+            :label="say('formInspector.tones')"
+            :options="[3, 4, 5].map((n) => ({ id: n, label: `${n}` }))"
             @update:value="(v: number) => form.change({ tones: v }, 'tones')"
-          >
-            <n-radio-button :value="3" label="3" />
-            <n-radio-button :value="4" label="4" />
-            <n-radio-button :value="5" label="5" />
-          </n-radio-group>
-        </div>
-        <n-radio-group
-          size="small"
-          :value="wish.with"
-          @update:value="(v: FormWish['with']) => form.change({ with: v }, 'with')"
-        >
-          <n-radio-button v-for="s in SCHOOLS" :key="s.value" :value="s.value" :label="s.label" />
-        </n-radio-group>
+          />
+        </field-row>
+        <choice-field
+          :value="wish.with ?? 'wash'"
+          :label="say('formInspector.paintedWith')"
+          :options="SCHOOLS"
+          @update:value="(v: School) => form.change({ with: v }, 'with')"
+        />
       </section>
 
       <tone-list v-if="form.form" :form="form.form" />

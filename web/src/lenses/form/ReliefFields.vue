@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import ChoiceField from '../../components/ChoiceField.vue'
+import FieldRow from '../../components/FieldRow.vue'
 import { say } from '../../texts'
 import { LIMITS } from '../../api/limits'
-import { NButton, NInputNumber, NRadioButton, NRadioGroup, NSelect } from 'naive-ui'
+import { NButton, NInputNumber, NSelect } from 'naive-ui'
 import { computed, ref } from 'vue'
 import type { FormWish } from '../../api/client'
 import { useCatalogue } from '../../stores/catalogue'
@@ -31,19 +33,21 @@ const partsWithHeight = computed(() =>
 <template>
   <section class="group">
     <h3>{{ say('reliefFields.relief') }}</h3>
-    <div class="line">
-      <span class="faint">{{ say('reliefFields.onTheSkin') }}</span>
-      <n-radio-group v-model:value="form.showRelief" size="small">
-        <n-radio-button value="" :label="say('reliefFields.no')" />
-        <n-radio-button value="shading" :label="say('reliefFields.shading')" />
-        <n-radio-button value="heights" :label="say('reliefFields.heights')" />
-      </n-radio-group>
-    </div>
+    <field-row :label="say('reliefFields.onTheSkin')">
+      <choice-field
+        v-model:value="form.showRelief"
+        :label="say('reliefFields.onTheSkin')"
+        :options="[
+          { id: '', label: say('reliefFields.no') },
+          { id: 'shading', label: say('reliefFields.shading') },
+          { id: 'heights', label: say('reliefFields.heights') },
+        ]"
+      />
+    </field-row>
     <p v-if="form.showRelief === 'heights'" class="faint">
       {{ say('reliefFields.hollowsBlueWhatStandsOutAmber') }}
     </p>
-    <div v-for="p in partsWithHeight" :key="p.part.id" class="line">
-      <span class="faint">{{ p.label }}</span>
+    <field-row v-for="p in partsWithHeight" :key="p.part.id" :label="p.label">
       <n-input-number
         size="small"
         :value="p.part.reliefMm ?? null"
@@ -58,9 +62,8 @@ const partsWithHeight = computed(() =>
       >
         <template #suffix>mm</template>
       </n-input-number>
-    </div>
-    <div v-for="z in wish.zones ?? []" :key="z.zone + z.side" class="line">
-      <span class="faint">{{ z.zone }}</span>
+    </field-row>
+    <field-row v-for="z in wish.zones ?? []" :key="z.zone + z.side" :label="z.zone">
       <n-input-number
         size="small"
         :value="z.mm"
@@ -78,7 +81,7 @@ const partsWithHeight = computed(() =>
         @click="form.setZone(z.zone, z.side, null)"
         >×</n-button
       >
-    </div>
+    </field-row>
     <n-select
       v-model:value="zoneToAdd"
       size="small"
@@ -93,15 +96,14 @@ const partsWithHeight = computed(() =>
         }
       "
     />
-    <div class="line">
-      <span class="faint">{{ say('reliefFields.profile') }}</span>
+    <field-row :label="say('reliefFields.profile')">
       <n-button
         size="small"
         :type="mapping.taping ? 'primary' : 'default'"
         @click="mapping.taping ? mapping.putTapeAway() : (mapping.taping = true)"
         >{{ mapping.taping ? say('reliefFields.clickTwoPlaces') : say('reliefFields.layATape') }}</n-button
       >
-    </div>
+    </field-row>
     <relief-profile v-if="form.profile" :profile="form.profile" />
   </section>
 </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import ChoiceField from '../../components/ChoiceField.vue'
+import FieldRow from '../../components/FieldRow.vue'
 import { say } from '../../texts'
-import { NButton, NCheckbox, NInputNumber, NRadioButton, NRadioGroup, NSelect, useMessage } from 'naive-ui'
+import { NButton, NCheckbox, NInputNumber, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api } from '../../api/client'
 import { download } from '../../lib/download'
@@ -89,8 +91,7 @@ function templates(format: 'pdf' | 'svg') {
     </header>
 
     <section class="group">
-      <div class="line">
-        <span class="faint">{{ say('mapInspector.aLineMayBeOffBy') }}</span>
+      <field-row :label="say('mapInspector.aLineMayBeOffBy')">
         <named-slider
           v-model:value="mapping.toleranceMm"
           :min="1"
@@ -100,7 +101,7 @@ function templates(format: 'pdf' | 'svg') {
           style="width: 96px"
         />
         <span class="figure">{{ mapping.toleranceMm }} mm</span>
-      </div>
+      </field-row>
       <p v-if="mapping.problem" class="stop" role="alert">{{ mapping.problem }}</p>
       <details v-for="(f, n) in figures" :key="n" :open="figures.length <= 2">
         <summary>
@@ -129,8 +130,7 @@ function templates(format: 'pdf' | 'svg') {
 
     <section class="group">
       <h3>{{ say('mapInspector.print') }}</h3>
-      <div class="line">
-        <span class="faint">{{ say('mapInspector.cardRoundTheFigure') }}</span>
+      <field-row :label="say('mapInspector.cardRoundTheFigure')">
         <n-input-number
           v-model:value="allowanceMm"
           size="small"
@@ -142,13 +142,17 @@ function templates(format: 'pdf' | 'svg') {
         >
           <template #suffix>mm</template>
         </n-input-number>
-      </div>
+      </field-row>
       <div class="line">
         <n-checkbox v-model:checked="turned">{{ say('mapInspector.turnedCopyForTheOtherSide') }}</n-checkbox>
-        <n-radio-group v-model:value="paper" size="small">
-          <n-radio-button value="A4" :label="say('mapInspector.a4')" />
-          <n-radio-button value="Letter" :label="say('mapInspector.letter')" />
-        </n-radio-group>
+        <choice-field
+          v-model:value="paper"
+          :label="say('mapInspector.paper')"
+          :options="[
+            { id: 'A4', label: say('mapInspector.a4') },
+            { id: 'Letter', label: say('mapInspector.letter') },
+          ]"
+        />
       </div>
       <div class="buttons">
         <n-button size="small" type="primary" :loading="busy === 'templates'" @click="templates('pdf')">{{
@@ -202,8 +206,7 @@ function templates(format: 'pdf' | 'svg') {
       <p v-if="mapping.stretch" class="faint">
         {{ say('mapInspector.violetTheSkinIsLongerThan') }}
       </p>
-      <div class="line">
-        <span class="faint">{{ say('mapInspector.besideItOn') }}</span>
+      <field-row :label="say('mapInspector.besideItOn')">
         <n-select
           v-model:value="mapping.compared"
           size="small"
@@ -211,7 +214,7 @@ function templates(format: 'pdf' | 'svg') {
           :aria-label="say('mapInspector.compareWith')"
           style="width: 170px"
         />
-      </div>
+      </field-row>
     </section>
   </div>
 </template>

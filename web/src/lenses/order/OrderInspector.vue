@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import ChoiceField from '../../components/ChoiceField.vue'
 import { say } from '../../texts'
-import { NButton, NCheckbox, NRadioButton, NRadioGroup } from 'naive-ui'
+import { NButton, NCheckbox } from 'naive-ui'
 import { computed } from 'vue'
 import type { OrderWish } from '../../api/client'
 import { clock } from '../../lib/format'
@@ -164,23 +165,25 @@ function holds(id: string) {
     <section class="group">
       <h3>{{ say('orderInspector.howYouWork') }}</h3>
       <span class="faint">{{ say('orderInspector.lines') }}</span>
-      <n-radio-group
-        size="small"
+      <choice-field
         :value="order.wish.lines ?? 'last'"
+        :label="say('orderInspector.lines')"
+        :options="[
+          { id: 'last', label: say('orderInspector.lastInOneGo') },
+          { id: 'alongTheWay', label: say('orderInspector.alongTheWay') },
+        ]"
         @update:value="(v: OrderWish['lines']) => order.change({ lines: v })"
-      >
-        <n-radio-button value="last" :label="say('orderInspector.lastInOneGo')" />
-        <n-radio-button value="alongTheWay" :label="say('orderInspector.alongTheWay')" />
-      </n-radio-group>
+      />
       <span class="faint">{{ say('orderInspector.darkShapesLeftOutOfThe') }}</span>
-      <n-radio-group
-        size="small"
+      <choice-field
         :value="order.wish.sockets ?? 'afterBase'"
+        :label="say('orderInspector.darkShapesLeftOutOfThe')"
+        :options="[
+          { id: 'afterBase', label: say('orderInspector.afterTheBase') },
+          { id: 'beforeBase', label: say('orderInspector.beforeIt') },
+        ]"
         @update:value="(v: OrderWish['sockets']) => order.change({ sockets: v })"
-      >
-        <n-radio-button value="afterBase" :label="say('orderInspector.afterTheBase')" />
-        <n-radio-button value="beforeBase" :label="say('orderInspector.beforeIt')" />
-      </n-radio-group>
+      />
       <n-checkbox
         v-for="r in order.rules.filter((one) => one.switchable)"
         :key="r.id"

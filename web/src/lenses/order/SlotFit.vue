@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldRow from '../../components/FieldRow.vue'
 import { say } from '../../texts'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
@@ -27,8 +28,7 @@ const named = computed(() => {
 <template>
   <section v-if="order.versions" class="group">
     <h3>{{ say('slotFit.fitToTheSlot') }}</h3>
-    <div class="line">
-      <span class="faint">{{ say('slotFit.slot') }}</span>
+    <field-row :label="say('slotFit.slot')">
       <named-slider
         :value="slotMinutes"
         :min="1"
@@ -39,7 +39,7 @@ const named = computed(() => {
         @update:value="(v: number) => (order.slot = v)"
       />
       <span>{{ slotMinutes }} min</span>
-    </div>
+    </field-row>
     <p :class="order.versions.chosen === null ? 'warning' : ''">{{ order.versions.said }}</p>
     <p v-if="order.versions.chosen !== null" class="faint">
       {{
