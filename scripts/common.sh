@@ -74,12 +74,13 @@ build_web() {
   fi
 }
 
+# build_app [--no-build]: with the word, from what the solution's build has made.
 build_app() {
   local now; now="$(fingerprint src demo Directory.Build.props Directory.Packages.props) $(cat "$top/.build/web.stamp" 2>/dev/null)"
   if [ "$now" != "$(cat "$top/.build/app.stamp" 2>/dev/null)" ] || [ ! -f "$top/.build/app/Datura.Web.dll" ]; then
     say "building the service"
     rm -rf "$top/.build/app"
-    (cd "$top" && dotnet publish src/Datura.Web -c Release -o .build/app --nologo -v q >"$top/.build/app.log" 2>&1) || { cat "$top/.build/app.log" >&2; fail "the service did not build."; }
+    (cd "$top" && dotnet publish src/Datura.Web -c Release -o .build/app --nologo -v q "$@" >"$top/.build/app.log" 2>&1) || { cat "$top/.build/app.log" >&2; fail "the service did not build."; }
     rm -rf "$top/.build/app/wwwroot"; cp -r "$top/web/dist" "$top/.build/app/wwwroot"
     echo "$now" > "$top/.build/app.stamp"
   fi

@@ -51,31 +51,31 @@ public static class Planner
         var network = StepNetwork.Of(jobs, look.Order, setting.Crew);
         var steps = ListScheduler.Order(network, onScreen);
         cancel.ThrowIfCancellationRequested();
-        var sitting = Steps.Sitting(steps);
+        var session = Steps.Session(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
-        var total = sitting.LikelySeconds;
+        var total = session.LikelySeconds;
         var stood = Named(standIns ?? [], expanded, kit);
         var all = CautionNote.Together(
         [
             .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }),
-            .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(sitting, setting), .. MapCaution(look, kit), .. StandInNotes(stood),
+            .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(session, setting), .. MapCaution(look, kit), .. StandInNotes(stood),
         ]);
         var plan = new Plan(
             look.Name,
             face.Name,
             kit.Name,
-            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light, Math.Round(Eye.FinestMm(setting.ViewingDistanceM), 3)),
+            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light, Math.Round(VisualAcuity.FinestMm(setting.ViewingDistanceM), 3)),
             SkinTone.Class(face.Skin),
             Srgb.From(face.Skin).Hex,
             body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)),
             [.. expanded.Select(p => PlanParts.Of(p, body, jobs, kit, colours))],
             planSteps,
             Math.Round(total, 1),
-            PlanTime.Of(sitting, setting),
+            PlanTime.Of(session, setting),
             Math.Round(steps.Sum(s => s.WaitSeconds), 1),
             Math.Round(jobs.Where(j => j.Role.Stage != Stage.Map).Sum(j => j.AreaMm2) / 100, 1),
             [.. costume.Edge(body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })],
@@ -139,18 +139,18 @@ public static class Planner
         Numbers = new Dictionary<string, double> { ["mm"] = (double)measure.Values["mm"], ["expected"] = (double)measure.Values["expected"] },
     };
 
-    private static IEnumerable<CautionNote> SlotCaution(DurationEstimate sitting, Setting setting)
+    private static IEnumerable<CautionNote> SlotCaution(DurationEstimate session, Setting setting)
     {
-        var over = sitting.LikelySeconds / 60 - setting.SlotMinutes;
+        var over = session.LikelySeconds / 60 - setting.SlotMinutes;
         if (over > 0)
         {
             yield return new(CautionCode.OverSlot, Severity.Warning) { Numbers = new Dictionary<string, double> { ["over"] = 60 * over, ["slot"] = setting.SlotMinutes } };
         }
-        else if (sitting.At(setting.Confidence) / 60 > setting.SlotMinutes)
+        else if (session.At(setting.Confidence) / 60 > setting.SlotMinutes)
         {
             yield return new(CautionCode.SlotNotSure, Severity.Note)
             {
-                Numbers = new Dictionary<string, double> { ["slot"] = setting.SlotMinutes, ["share"] = 100 * setting.Confidence, ["needed"] = sitting.At(setting.Confidence) / 60 },
+                Numbers = new Dictionary<string, double> { ["slot"] = setting.SlotMinutes, ["share"] = 100 * setting.Confidence, ["needed"] = session.At(setting.Confidence) / 60 },
             };
         }
     }

@@ -15,8 +15,3 @@ public sealed record Motif(string Name, IReadOnlyList<MotifShape> Shapes)
         new(false, 0.03, [0, 0.26, 0, -0.3]),
     ]);
 }
-
-/// <param name="Filled">A closed figure to be filled; otherwise a line.</param>
-/// <param name="Width">Of a line, as a share of the card's longer side.</param>
-/// <param name="Points">x, y pairs.</param>
-public sealed record MotifShape(bool Filled, double Width, IReadOnlyList<double> Points);

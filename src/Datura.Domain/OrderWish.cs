@@ -1,12 +1,5 @@
 namespace Datura.Domain;
 
-/// <summary>Two coats of which the second follows at once.</summary>
-public sealed record StepTie(string First, string Then);
-
-/// <summary>A coat that keeps its place in the order.</summary>
-/// <param name="Place">1 for the first step.</param>
-public sealed record StepPin(string Coat, int Place);
-
 /// <summary>How a look is to be ordered. Coats are named part/role.</summary>
 /// <param name="Sequence">The order the painter keeps, coat by coat; new coats find their place in it. Null for the computed one.</param>
 /// <param name="Without">Ids of switchable rules that are off.</param>

@@ -28,8 +28,3 @@ public sealed record PaintDescription(
     [property: Range(0, 1e5)] double? LeftMl = null,
     [property: Range(0, 1e6)] double? Price = null,
     SplitStripe? Stripe = null);
-
-/// <summary>Where a colour lies in a split cake.</summary>
-/// <param name="Cake">Name of the pan; colours of one pan share it.</param>
-/// <param name="Place">Its place in the pan, from 1.</param>
-public sealed record SplitStripe(string Cake, [property: Range(1, 40)] int Place);

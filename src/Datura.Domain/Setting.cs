@@ -10,7 +10,7 @@ namespace Datura.Domain;
 /// <param name="Ambient">Share of the light that comes from everywhere, 0 to 1.</param>
 /// <param name="Painters">One, or two on one face.</param>
 /// <param name="Drying">What helps paint dry.</param>
-/// <param name="Confidence">Share of sittings that the slot must hold, 0.5 to 0.99.</param>
+/// <param name="Confidence">Share of sessions that the slot must hold, 0.5 to 0.99.</param>
 /// <param name="Rates">The painter's own rates, by their id; the others stay as usual.</param>
 /// <param name="AdaptingCdM2">How bright it is where it is seen, as the eye settles on it, cd/m²: a fifth of a white.</param>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>

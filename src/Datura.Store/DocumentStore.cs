@@ -3,7 +3,7 @@ using Npgsql;
 
 namespace Datura.Store;
 
-/// <summary>Documents of one studio in PostgreSQL, of whatever kind. Every save adds a revision; none is ever changed or deleted.</summary>
+/// <summary>Documents of one studio in PostgreSQL, of whatever kind. Every save adds a revision; none is ever changed, and none deleted but with a document whose time in the bin is over.</summary>
 public sealed class DocumentStore(NpgsqlDataSource source, string studio)
 {
     /// <param name="search">Only those whose name has it in it, whatever the case; null for all.</param>
@@ -13,8 +13,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
         await using var db = await source.OpenConnectionAsync(cancel);
         return [.. await db.QueryAsync<DocumentHead>(Of(
             """
-            select id, name, revision from document
-            where studio_id = @studio and kind = @kind and removed = @removed and (@search::text is null or position(lower(@search) in lower(name)) > 0)
+            select id, name, revision, removed_at as removedAt from document
+            where studio_id = @studio and kind = @kind and (removed_at is not null) = @removed and (@search::text is null or position(lower(@search) in lower(name)) > 0)
             order by name, id
             """,
             new { studio, kind, search, removed }, cancel))];
@@ -27,7 +27,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             """
             select d.id, d.name, d.revision, r.body::text as body
             from document d join document_revision r using (studio_id, kind, id, revision)
-            where d.studio_id = @studio and d.kind = @kind and not d.removed order by d.name, d.id
+            where d.studio_id = @studio and d.kind = @kind and d.removed_at is null order by d.name, d.id
             """,
             new { studio, kind }, cancel))];
     }
@@ -41,7 +41,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             """
             select d.id, d.name, r.revision, r.body::text as body
             from document d join document_revision r using (studio_id, kind, id)
-            where d.studio_id = @studio and d.kind = @kind and d.id = @id and not d.removed
+            where d.studio_id = @studio and d.kind = @kind and d.id = @id and d.removed_at is null
               and r.revision = coalesce(@revision, d.revision)
             """,
             new { studio, kind, id, revision }, cancel)) ?? throw new MissingDocumentException(kind, id);
@@ -57,12 +57,24 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
         return rows.Length > 0 ? rows : throw new MissingDocumentException(kind, id);
     }
 
-    /// <returns>The first revision, 1.</returns>
+    /// <param name="saveKey">Names this save: sent again with the same body, it is the same save; null when it is never sent again.</param>
+    /// <returns>Id and revision it was kept under: 1, or what it was when this very save came before.</returns>
     /// <exception cref="TakenIdException"/>
-    public async Task<int> AddAsync(string kind, string id, string name, string body, CancellationToken cancel = default)
+    /// <exception cref="TakenSaveKeyException"/>
+    public async Task<(string Id, int Revision)> AddAsync(string kind, string id, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
+        if (saveKey is not null)
+        {
+            // One at a time with this key, or both of two sent at once would find nothing.
+            await db.ExecuteAsync(Of("select pg_advisory_xact_lock(hashtextextended(@saveKey, 0))", new { saveKey }, cancel, work));
+            if (await SameSave(db, work, kind, null, body, saveKey, cancel) is { } before)
+            {
+                return before;
+            }
+        }
+
         var added = await db.ExecuteAsync(Of(
             "insert into document (studio_id, kind, id, name, revision) values (@studio, @kind, @id, @name, 1) on conflict do nothing",
             new { studio, kind, id, name }, cancel, work));
@@ -71,34 +83,60 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             throw new TakenIdException(kind, id);
         }
 
-        await AddRevision(db, work, kind, id, 1, body, cancel);
+        await AddRevision(db, work, kind, id, 1, body, saveKey, cancel);
         await work.CommitAsync(cancel);
-        return 1;
+        return (id, 1);
     }
 
     /// <param name="read">The revision the writer worked on.</param>
-    /// <returns>The new revision.</returns>
+    /// <param name="saveKey">As for <see cref="AddAsync"/>.</param>
+    /// <returns>The new revision, or the one this very save made before.</returns>
     /// <exception cref="MissingDocumentException"/>
     /// <exception cref="StaleRevisionException">Another save came first.</exception>
-    public async Task<int> SaveAsync(string kind, string id, int read, string name, string body, CancellationToken cancel = default)
+    /// <exception cref="TakenSaveKeyException"/>
+    public async Task<int> SaveAsync(string kind, string id, int read, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         var saved = await db.ExecuteScalarAsync<int?>(Of(
             """
             update document set revision = revision + 1, name = @name
-            where studio_id = @studio and kind = @kind and id = @id and revision = @read and not removed
+            where studio_id = @studio and kind = @kind and id = @id and revision = @read and removed_at is null
             returning revision
             """,
             new { studio, kind, id, read, name }, cancel, work));
         if (saved is null)
         {
-            throw await Refusal(db, work, kind, id, read, cancel);
+            return saveKey is not null && await SameSave(db, work, kind, id, body, saveKey, cancel) is { } before
+                ? before.Revision : throw await Refusal(db, work, kind, id, read, cancel);
         }
 
-        await AddRevision(db, work, kind, id, saved.Value, body, cancel);
+        await AddRevision(db, work, kind, id, saved.Value, body, saveKey, cancel);
         await work.CommitAsync(cancel);
         return saved.Value;
+    }
+
+    /// <summary>Fills a studio that never held anything, all or nothing, once however many copies of the service try.</summary>
+    /// <returns>Whether it was filled now.</returns>
+    public async Task<bool> FillAsync(IEnumerable<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await db.BeginTransactionAsync(cancel);
+        // The row is locked until all is in: whoever else tries waits here, and then finds it filled.
+        if (await db.ExecuteAsync(Of("update studio set filled = true where id = @studio and not filled", new { studio }, cancel, work)) == 0)
+        {
+            return false;
+        }
+
+        foreach (var (kind, id, name, body) in documents)
+        {
+            await db.ExecuteAsync(Of(
+                "insert into document (studio_id, kind, id, name, revision) values (@studio, @kind, @id, @name, 1)", new { studio, kind, id, name }, cancel, work));
+            await AddRevision(db, work, kind, id, 1, body, null, cancel);
+        }
+
+        await work.CommitAsync(cancel);
+        return true;
     }
 
     /// <summary>Takes a document off the lists; its revisions stay, and <see cref="PutBackAsync"/> undoes it.</summary>
@@ -109,7 +147,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         var removed = await db.ExecuteAsync(Of(
-            "update document set removed = true where studio_id = @studio and kind = @kind and id = @id and revision = @read and not removed",
+            "update document set removed_at = now() where studio_id = @studio and kind = @kind and id = @id and revision = @read and removed_at is null",
             new { studio, kind, id, read }, cancel, work));
         if (removed == 0)
         {
@@ -126,8 +164,30 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.ExecuteScalarAsync<int?>(Of(
-            "update document set removed = false where studio_id = @studio and kind = @kind and id = @id returning revision", new { studio, kind, id }, cancel))
+            "update document set removed_at = null where studio_id = @studio and kind = @kind and id = @id returning revision", new { studio, kind, id }, cancel))
             ?? throw new MissingDocumentException(kind, id);
+    }
+
+    /// <summary>Deletes for good, with all their revisions, documents that have lain in the bin for longer.</summary>
+    /// <returns>How many.</returns>
+    public async Task<int> EmptyBinAsync(TimeSpan longerThan, CancellationToken cancel = default)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await db.BeginTransactionAsync(cancel);
+        var gone = (await db.QueryAsync<(string Kind, string Id)>(Of(
+            "select kind, id from document where studio_id = @studio and removed_at < now() - @longerThan for update", new { studio, longerThan }, cancel, work))).ToArray();
+        foreach (var (kind, id) in gone)
+        {
+            await db.ExecuteAsync(Of(
+                """
+                delete from document_revision where studio_id = @studio and kind = @kind and id = @id;
+                delete from document where studio_id = @studio and kind = @kind and id = @id
+                """,
+                new { studio, kind, id }, cancel, work));
+        }
+
+        await work.CommitAsync(cancel);
+        return gone.Length;
     }
 
     /// <summary>Whether the database answers.</summary>
@@ -147,14 +207,40 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     private async Task<Exception> Refusal(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, int read, CancellationToken cancel)
     {
         var current = await db.ExecuteScalarAsync<int?>(Of(
-            "select revision from document where studio_id = @studio and kind = @kind and id = @id and not removed", new { studio, kind, id }, cancel, work));
+            "select revision from document where studio_id = @studio and kind = @kind and id = @id and removed_at is null", new { studio, kind, id }, cancel, work));
         return current is { } newest ? new StaleRevisionException(kind, id, read, newest) : new MissingDocumentException(kind, id);
     }
 
-    private Task<int> AddRevision(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, int revision, string body, CancellationToken cancel) =>
-        db.ExecuteAsync(Of(
-            "insert into document_revision (studio_id, kind, id, revision, body) values (@studio, @kind, @id, @revision, @body::jsonb)",
-            new { studio, kind, id, revision, body }, cancel, work));
+    // What a save with this key and body became, if it came before.
+    private async Task<(string Id, int Revision)?> SameSave(
+        NpgsqlConnection db, NpgsqlTransaction work, string kind, string? id, string body, string saveKey, CancellationToken cancel)
+    {
+        var rows = await db.QueryAsync<(string Id, int Revision)>(Of(
+            """
+            select id, revision from document_revision
+            where studio_id = @studio and kind = @kind and save_key = @saveKey and (@id::text is null or id = @id) and body - 'id' = @body::jsonb - 'id'
+            """,
+            new { studio, kind, id, body, saveKey }, cancel, work));
+        return rows.Select(r => ((string, int)?)r).SingleOrDefault();
+    }
+
+    private async Task AddRevision(
+        NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, int revision, string body, string? saveKey, CancellationToken cancel)
+    {
+        try
+        {
+            await db.ExecuteAsync(Of(
+                """
+                insert into document_revision (studio_id, kind, id, revision, body, save_key)
+                values (@studio, @kind, @id, @revision, @body::jsonb, @saveKey)
+                """,
+                new { studio, kind, id, revision, body, saveKey }, cancel, work));
+        }
+        catch (PostgresException taken) when (taken.ConstraintName == "document_revision_by_key")
+        {
+            throw new TakenSaveKeyException();
+        }
+    }
 
     // A query that stops when whoever asked is gone.
     private static CommandDefinition Of(string sql, object values, CancellationToken cancel, NpgsqlTransaction? work = null) => new(sql, values, work, cancellationToken: cancel);

@@ -1,14 +1,27 @@
 using DbUp;
 using DbUp.Engine.Output;
+using Npgsql;
 
 namespace Datura.Store;
 
 /// <summary>Brings a database up to date with the numbered scripts in Migrations.</summary>
 public static class Migrator
 {
+    // Any number that nothing else in this database locks.
+    private const long LockKey = 0x446174757261;
+
     /// <exception cref="InvalidOperationException">A script failed; nothing of it was kept.</exception>
     public static void Run(string connection)
     {
+        // One copy of the service at a time: the lock ends with its connection, however that ends.
+        using var gate = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(connection) { Pooling = false }.ConnectionString);
+        gate.Open();
+        using (var wait = new NpgsqlCommand($"select pg_advisory_lock({LockKey})", gate))
+        {
+            wait.CommandTimeout = 0;
+            wait.ExecuteNonQuery();
+        }
+
         var result = DeployChanges.To.PostgresqlDatabase(connection)
             .WithScriptsEmbeddedInAssembly(typeof(Migrator).Assembly)
             .WithTransactionPerScript()

@@ -31,8 +31,9 @@ public sealed class Library(DocumentStore store)
     }
 
     /// <summary>Keeps a new document under an id made of its name.</summary>
+    /// <param name="key">Names this save, so that it can be sent again.</param>
     /// <exception cref="Exception">With a sentence: the document cannot be.</exception>
-    public async Task<Saved> AddAsync<T>(DocumentType<T> type, T document, CancellationToken cancel = default)
+    public async Task<Saved> AddAsync<T>(DocumentType<T> type, T document, SaveKey? key = null, CancellationToken cancel = default)
         where T : class
     {
         type.Check(document);
@@ -42,7 +43,8 @@ public sealed class Library(DocumentStore store)
             var id = n == 1 ? wanted : $"{wanted}-{n}";
             try
             {
-                return new(id, await store.AddAsync(type.Name, id, type.TitleOf(document), type.Write(type.WithId(document, id)), cancel));
+                var (kept, revision) = await store.AddAsync(type.Name, id, type.TitleOf(document), type.Write(type.WithId(document, id)), key?.Text, cancel);
+                return new(kept, revision);
             }
             catch (TakenIdException) when (n < MostOfOneName)
             {
@@ -52,12 +54,13 @@ public sealed class Library(DocumentStore store)
     }
 
     /// <summary>Keeps a document on top of the revision that was read.</summary>
+    /// <param name="key">Names this save, so that it can be sent again.</param>
     /// <exception cref="StaleRevisionException"/>
-    public async Task<Saved> SaveAsync<T>(DocumentType<T> type, string id, Save<T> save, CancellationToken cancel = default)
+    public async Task<Saved> SaveAsync<T>(DocumentType<T> type, string id, Save<T> save, SaveKey? key = null, CancellationToken cancel = default)
         where T : class
     {
         type.Check(save.Document);
-        return new(id, await store.SaveAsync(type.Name, id, save.Revision, type.TitleOf(save.Document), type.Write(type.WithId(save.Document, id)), cancel));
+        return new(id, await store.SaveAsync(type.Name, id, save.Revision, type.TitleOf(save.Document), type.Write(type.WithId(save.Document, id)), key?.Text, cancel));
     }
 
     public static T Document<T>(DocumentType<T> type, StoredDocument stored)

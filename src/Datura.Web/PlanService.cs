@@ -8,11 +8,6 @@ using Datura.Files.Pictures;
 
 namespace Datura.Web;
 
-/// <summary>What to plan: a look as it stands in the painter's hands, and by id on whom, with what and where.</summary>
-/// <param name="Draft">Shades and lights may be coarse, because something is being dragged.</param>
-/// <param name="OnScreen">Coats in the order on screen, which is only left for one that is clearly shorter.</param>
-public sealed record PlanRequest(Look Look, string FaceId, string KitId, string SettingId, bool Draft = false, IReadOnlyList<string>? OnScreen = null);
-
 /// <summary>
 /// Plans on request. Bodies and plans of the last requests are remembered by a hash of their whole input; another copy of
 /// the service that remembers nothing gives the same answers.

@@ -34,6 +34,7 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
             Of(409, "Changed elsewhere", Problem.Of("revision", ProblemCode.ChangedElsewhere, ("kind", stale.Kind), ("read", stale.Read), ("current", stale.Current))), "currentRevision",
                 stale.Current),
         TakenIdException taken => Of(409, "Name taken", Problem.Of("id", ProblemCode.IdTaken, ("kind", taken.Kind), ("id", taken.Id))),
+        TakenSaveKeyException => Of(409, "Key taken", Problem.Of(SaveKey.Header, ProblemCode.SaveKeyTaken)),
         MeasureException measures => Of(400, "Measures cannot be", [.. measures.Problems.Select(p => p with { Field = $"measuresMm.{p.Field}" })]),
         PlanException plan => Of(400, "Cannot be planned", [.. plan.Problems]),
         DocumentFileException file => With(Of(400, "File refused", file.Problem), "line", file.Line),

@@ -15,9 +15,14 @@ builder.Host.UseSerilog((_, log) => log
 var describe = args is ["--describe", var file] ? file : null;
 var connection = builder.Configuration["DATURA_DB"] ?? (describe is null ? null : "")
     ?? throw new InvalidOperationException("DATURA_DB is not set. Start with ./run, or give a PostgreSQL connection string.");
-builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(connection));
+builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(DatabasePool.Sized(connection)));
 builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
 builder.Services.AddSingleton<Library>();
+if (describe is null)
+{
+    builder.Services.AddHostedService<Bin>();
+}
+
 builder.Services.AddSingleton<PlanService>();
 builder.Services.ConfigureHttpJsonOptions(options =>
 {

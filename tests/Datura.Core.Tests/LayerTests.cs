@@ -33,6 +33,16 @@ public partial class LayerTests
         Assert.DoesNotContain(known, a => a.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || a is "Dapper" or "Npgsql" || a == "SkiaSharp" && name != "Datura.Files");
     }
 
+    [Fact]
+    public void EveryTypeStandsInTheFileOfItsName()
+    {
+        var files = Directory.GetFiles(Path.Combine(Repository.Root, "src"), "*.cs", SearchOption.AllDirectories)
+            .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal)).ToArray();
+        Assert.True(files.Length > 300);
+        Assert.Empty(files.SelectMany(f => Declared().Matches(File.ReadAllText(f)).Select(m => m.Groups["name"].Value)
+            .Where(name => name != Path.GetFileName(f).Split('.')[0]).Select(name => $"{name} in {Path.GetFileName(f)}")));
+    }
+
     private static IEnumerable<(string Folder, string Name, string Text)> Sources()
     {
         var core = Path.Combine(Repository.Root, "src", "Datura.Core");
@@ -41,6 +51,9 @@ public partial class LayerTests
     }
 
     private static IEnumerable<string> Used(string text) => Named().Matches(text).Select(m => m.Groups["in"].Success ? m.Groups["in"].Value : m.Groups["by"].Value).Where(Order.Contains).Distinct();
+
+    [GeneratedRegex(@"^(public |internal )?((static|sealed|abstract|readonly|partial) )*(record struct|record|class|struct|enum|interface) (?<name>\w+)", RegexOptions.Multiline)]
+    private static partial Regex Declared();
 
     [GeneratedRegex(@"^using (static )?Datura\.Core\.(?<in>\w+)|(?<![\w.""])(?<by>Body|Paint|Shapes|Form|Order|Fit|Caution)\.[A-Z]\w+", RegexOptions.Multiline)]
     private static partial Regex Named();

@@ -78,14 +78,14 @@ public class PlannerTests
         Assert.Contains(plan.Cautions, c => c.Code == CautionCode.OverSlot);
     }
 
-    // Likely is not sure: a slot just above the likely time does not hold four sittings in five.
+    // Likely is not sure: a slot just above the likely time does not hold four sessions in five.
     [Fact]
-    public void APlanThatOnlyLikelyFitsSaysHowLongMostSittingsNeed()
+    public void APlanThatOnlyLikelyFitsSaysHowLongMostSessionsNeed()
     {
         var usual = DemoWorld.Plan("quay-seal").Plan;
         var tight = DemoWorld.Parade with { SlotMinutes = usual.TotalSeconds / 60 + 0.2 };
         Assert.Contains(Planner.Plan(DemoWorld.Look("quay-seal"), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, tight).Plan.Cautions, c =>
-            c.Sentence.Contains("80 % of sittings need up to", StringComparison.Ordinal));
+            c.Sentence.Contains("80 % of sessions need up to", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -6,6 +6,7 @@ namespace Datura.Store.Tests;
 public sealed class Database : IAsyncLifetime
 {
     private readonly string name = $"datura_store_{Guid.NewGuid():N}";
+    private readonly List<string> others = [];
 
     private static string Server => Environment.GetEnvironmentVariable("DATURA_TEST_DB")
         ?? throw new InvalidOperationException("DATURA_TEST_DB is not set. Run ./test, which starts a PostgreSQL for the tests.");
@@ -21,10 +22,30 @@ public sealed class Database : IAsyncLifetime
         Source = NpgsqlDataSource.Create(Connection);
     }
 
+    public async Task AddStudioAsync(string id)
+    {
+        await using var command = Source.CreateCommand("insert into studio (id, name) values ($1, $1) on conflict do nothing");
+        command.Parameters.AddWithValue(id);
+        await command.ExecuteNonQueryAsync();
+    }
+
+    /// <summary>An empty database beside this one, not brought up to date; dropped with it.</summary>
+    /// <returns>Its connection.</returns>
+    public async Task<string> CreateAnotherAsync()
+    {
+        var another = $"{name}_{others.Count}";
+        others.Add(another);
+        await Execute($"create database {another}");
+        return new NpgsqlConnectionStringBuilder(Server) { Database = another }.ConnectionString;
+    }
+
     public async Task DisposeAsync()
     {
         await Source.DisposeAsync();
-        await Execute($"drop database {name} with (force)");
+        foreach (var one in others.Append(name))
+        {
+            await Execute($"drop database {one} with (force)");
+        }
     }
 
     private static async Task Execute(string sql)

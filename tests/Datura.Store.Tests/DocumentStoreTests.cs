@@ -14,7 +14,7 @@ public class DocumentStoreTests(Database database) : IClassFixture<Database>
     public async Task ADocumentComesBackAtEveryRevision()
     {
         var id = Fresh();
-        Assert.Equal(1, await store.AddAsync(Kind, id, "Spring", "{\"mm\": 1}"));
+        Assert.Equal((id, 1), await store.AddAsync(Kind, id, "Spring", "{\"mm\": 1}"));
         for (var n = 2; n <= 5; n++)
         {
             Assert.Equal(n, await store.SaveAsync(Kind, id, n - 1, $"Spring {n}", $"{{\"mm\": {n}}}"));
@@ -60,7 +60,7 @@ public class DocumentStoreTests(Database database) : IClassFixture<Database>
         {
             try
             {
-                return await store.AddAsync(Kind, id, "x", "{}");
+                return (await store.AddAsync(Kind, id, "x", "{}")).Revision;
             }
             catch (TakenIdException)
             {
@@ -68,6 +68,97 @@ public class DocumentStoreTests(Database database) : IClassFixture<Database>
             }
         }));
         Assert.Equal(1, answers.Sum());
+    }
+
+    // Its answer was lost, so it is sent again, several times at once: one revision, and everybody is told the same.
+    [Fact]
+    public async Task ASaveSentAgainIsTheSameSave()
+    {
+        var (id, key) = (Fresh(), Fresh());
+        await store.AddAsync(Kind, id, "Slack", "{}");
+        var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(_ => store.SaveAsync(Kind, id, 1, "Slack", "{\"mm\": 2}", key)));
+        Assert.All(answers, a => Assert.Equal(2, a));
+        await store.SaveAsync(Kind, id, 2, "Slack", "{\"mm\": 3}", Fresh());
+        Assert.Equal(2, await store.SaveAsync(Kind, id, 1, "Slack", "{\"mm\": 2}", key));
+        Assert.Equal([3, 2, 1], (await store.RevisionsAsync(Kind, id)).Select(r => r.Revision));
+        // The same key with other work in it is no excuse to lose that work.
+        await Assert.ThrowsAsync<StaleRevisionException>(() => store.SaveAsync(Kind, id, 1, "Slack", "{\"mm\": 9}", key));
+        await Assert.ThrowsAsync<TakenSaveKeyException>(() => store.SaveAsync(Kind, id, 3, "Slack", "{\"mm\": 9}", key));
+        Assert.Equal(3, (await store.GetAsync(Kind, id)).Revision);
+    }
+
+    [Fact]
+    public async Task ADocumentAddedAgainIsTheSameDocument()
+    {
+        var (id, key) = (Fresh(), Fresh());
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(n => store.AddAsync(Kind, $"{id}-{n}", "Bore", "{\"mm\": 4}", key)));
+        var first = Assert.Single(answers.Distinct());
+        Assert.Equal(1, first.Revision);
+        Assert.Equal([1], (await store.RevisionsAsync(Kind, first.Id)).Select(r => r.Revision));
+        await Assert.ThrowsAsync<MissingDocumentException>(() => store.GetAsync(Kind, answers.Length > 1 && first.Id.EndsWith("-0", StringComparison.Ordinal) ? $"{id}-1" : $"{id}-0"));
+    }
+
+    [Fact]
+    public async Task TheBinKeepsWhatIsRemovedForItsTimeAndNoLonger()
+    {
+        var (kept, gone, listed) = (Fresh(), Fresh(), Fresh());
+        foreach (var id in new[] { kept, gone, listed })
+        {
+            await store.AddAsync(Kind, id, $"Bin {id}", "{}");
+        }
+
+        await store.RemoveAsync(Kind, gone, 1);
+        await Task.Delay(1200);
+        await store.RemoveAsync(Kind, kept, 1);
+        var heads = await store.ListAsync(Kind, "Bin ", removed: true);
+        Assert.All(heads, h => Assert.NotNull(h.RemovedAt));
+        Assert.True(await store.EmptyBinAsync(TimeSpan.FromSeconds(1)) >= 1);
+        await Assert.ThrowsAsync<MissingDocumentException>(() => store.PutBackAsync(Kind, gone));
+        await Assert.ThrowsAsync<MissingDocumentException>(() => store.RevisionsAsync(Kind, gone));
+        Assert.Equal(1, await store.PutBackAsync(Kind, kept));
+        Assert.Equal(1, (await store.GetAsync(Kind, listed)).Revision);
+        // Its id is free again.
+        Assert.Equal((gone, 1), await store.AddAsync(Kind, gone, "Anew", "{}"));
+    }
+
+    // However many copies start at once on an empty database, and however one of them ends: all of the demo or nothing.
+    [Fact]
+    public async Task AStudioIsFilledOnceAndWholly()
+    {
+        var studio = Fresh();
+        await database.AddStudioAsync(studio);
+        DocumentStore New() => new(database.Source, studio);
+        static IEnumerable<(string, string, string, string)> Some(int breaksAt)
+        {
+            for (var n = 0; n < 40; n++)
+            {
+                yield return n == breaksAt ? throw new IOException("cut") : (Kind, $"d{n}", $"D {n}", "{}");
+            }
+        }
+
+        await Assert.ThrowsAsync<IOException>(() => New().FillAsync(Some(breaksAt: 25)));
+        Assert.Empty(await New().ListAsync(Kind));
+        var filled = await Task.WhenAll(Enumerable.Range(0, 6).Select(_ => New().FillAsync(Some(breaksAt: -1))));
+        Assert.Single(filled, f => f);
+        Assert.Equal(40, (await New().ListAsync(Kind)).Count);
+        // One that its owner emptied stays empty.
+        foreach (var head in await New().ListAsync(Kind))
+        {
+            await New().RemoveAsync(Kind, head.Id, 1);
+        }
+
+        Assert.False(await New().FillAsync(Some(breaksAt: -1)));
+        Assert.Empty(await New().ListAsync(Kind));
+    }
+
+    // Two copies of the service on an empty database: both wait for each other and then find it up to date.
+    [Fact]
+    public async Task CopiesThatStartTogetherBringTheDatabaseUpToDateOnce()
+    {
+        var name = await database.CreateAnotherAsync();
+        await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Task.Run(() => Migrator.Run(name))));
+        await using var source = NpgsqlDataSource.Create(name);
+        Assert.Equal(1, (await new DocumentStore(source, "own").AddAsync(Kind, "t", "T", "{}")).Revision);
     }
 
     [Fact]
@@ -110,8 +201,7 @@ public class DocumentStoreTests(Database database) : IClassFixture<Database>
         var id = Fresh();
         await store.AddAsync(Kind, id, "Ours", "{}");
         await Assert.ThrowsAsync<MissingDocumentException>(() => store.GetAsync("other", id));
-        await using var studio = database.Source.CreateCommand("insert into studio (id, name) values ('stranger', 'Stranger') on conflict do nothing");
-        await studio.ExecuteNonQueryAsync();
+        await database.AddStudioAsync("stranger");
         var stranger = new DocumentStore(database.Source, "stranger");
         await stranger.AddAsync(Kind, id, "Theirs", "{\"mm\": 2}");
         Assert.Equal("Ours", (await store.GetAsync(Kind, id)).Name);

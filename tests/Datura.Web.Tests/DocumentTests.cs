@@ -32,7 +32,8 @@ public class DocumentTests(Service service) : IClassFixture<Service>
         var text = await service.Client.GetStringAsync($"/api/{plural}/{first.Id}/file");
         Assert.Equal(HttpStatusCode.NoContent, (await service.Client.DeleteAsync($"/api/{plural}/{first.Id}?revision={first.Revision}")).StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await service.Client.GetAsync($"/api/{plural}/{first.Id}/file")).StatusCode);
-        Assert.Contains(first, await service.Get<DocumentHead[]>($"/api/{plural}/find?removed=true"));
+        var inTheBin = Assert.Single(await service.Get<DocumentHead[]>($"/api/{plural}/find?removed=true"), d => d.Id == first.Id);
+        Assert.InRange((DateTime.UtcNow - inTheBin.RemovedAt!.Value.ToUniversalTime()).TotalMinutes, -1, 5);
         var back = await Service.Read<Saved>(await service.Client.PostAsync($"/api/{plural}/{first.Id}/put-back", null));
         Assert.Equal(first.Revision, back.Revision);
         Assert.Equal(text, await service.Client.GetStringAsync($"/api/{plural}/{first.Id}/file"));

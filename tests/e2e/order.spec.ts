@@ -7,8 +7,8 @@ test('the order says its minutes, why a step stands where it does, and how short
   await openCopy(page, 'drowned-lamp-keeper')
   await page.getByRole('button', { name: 'Order', exact: true }).click()
   const side = page.locator('.side')
-  await expect(side).toContainText(/\d+:\d\d min likely, \d+ to \d+ min in most sittings/)
-  await expect(page.getByRole('group', { name: 'Lanes of the sitting' })).toBeVisible()
+  await expect(side).toContainText(/\d+:\d\d min likely, \d+ to \d+ min in most sessions/)
+  await expect(page.getByRole('group', { name: 'Lanes of the session' })).toBeVisible()
   await page.getByRole('button', { name: /^Step 3,/ }).press('Enter')
   await expect(page.getByRole('list', { name: 'Why here' })).toContainText(
     'the base goes under what lies on it',
@@ -40,7 +40,7 @@ test('the largest look is fitted into 14 minutes and painted whole again', async
   await expect(slot).toBeVisible({ timeout: 20_000 })
   await slot.focus()
   for (let k = 0; k < 31; k++) await page.keyboard.press('ArrowLeft')
-  await expect(side).toContainText(/\d+ % of the picture in [\d.]+ min, in 80 % of sittings/, {
+  await expect(side).toContainText(/\d+ % of the picture in [\d.]+ min, in 80 % of sessions/, {
     timeout: 20_000,
   })
   const before = await page.locator('.strip .figure').textContent()

@@ -1,16 +1,19 @@
 import { defineConfig } from '@playwright/test'
 
+// One application for each worker, or the one that runs.
+const applications = (process.env.DATURA_URLS ?? process.env.DATURA_URL ?? 'http://127.0.0.1:5180').trim().split(/\s+/)
+
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   outputDir: '../../.build/test/e2e',
-  workers: 1,
+  workers: applications.length,
   // Software rendering on a busy machine can be late once; a real fault fails twice.
   retries: 1,
   timeout: 60_000,
   expect: { timeout: 15_000 },
   use: {
-    baseURL: process.env.DATURA_URL ?? 'http://127.0.0.1:5180',
+    baseURL: applications[Number(process.env.TEST_PARALLEL_INDEX ?? 0) % applications.length],
     viewport: { width: 1280, height: 800 },
     // Half as many pixels each way: software rendering takes a quarter of the time, and clicks stay where they are.
     deviceScaleFactor: 0.5,

@@ -1,22 +1,5 @@
 namespace Datura.Core.Body;
 
-/// <summary>With what a measure is taken.</summary>
-public enum Instrument
-{
-    Caliper,
-    Tape,
-}
-
-/// <summary>How measures are grouped on the page of a face.</summary>
-public enum MeasureGroup
-{
-    Heights,
-    Widths,
-    Round,
-    NeckAndChest,
-    LeftAndRight,
-}
-
 /// <summary>One length of a face and its definition.</summary>
 /// <param name="Id">Name in files.</param>
 /// <param name="Label">The painter's word.</param>

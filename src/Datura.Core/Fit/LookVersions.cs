@@ -6,15 +6,6 @@ using Datura.Core.Shapes;
 
 namespace Datura.Core.Fit;
 
-/// <summary>A look with some of its parts quicker or left out.</summary>
-/// <param name="Versions">Parts that are not painted in full, by id; the computed form is called form.</param>
-/// <param name="Likely">Likely length of the sitting.</param>
-/// <param name="AtConfidenceSeconds">Length that the asked-for share of sittings does not exceed.</param>
-/// <param name="Kept">Share of the full picture that is kept, 0 (bare skin) to 1; what is only an extra counts half.</param>
-/// <param name="Words">What is done differently, a line a part.</param>
-public sealed record LookVersionFound(
-    IReadOnlyDictionary<string, PartVersion> Versions, DurationEstimate Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words);
-
 /// <summary>
 /// What can be kept in how many minutes: of all versions of a look the ones that lose least for their time. Impact is how much the
 /// picture changes, by area-weighted ΔE00 at the viewing distance under the set light.
@@ -43,14 +34,14 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         if (Within(60 * slotMinutes) is not { } found)
         {
             var over = Curve[0].AtConfidenceSeconds / 60 - slotMinutes;
-            return FormattableString.Invariant($"No version fits {slotMinutes:0.#} min: the shortest takes {Curve[0].AtConfidenceSeconds / 60:0.#} min in {share} of sittings, {over:0.#} min too long. ")
+            return FormattableString.Invariant($"No version fits {slotMinutes:0.#} min: the shortest takes {Curve[0].AtConfidenceSeconds / 60:0.#} min in {share} of sessions, {over:0.#} min too long. ")
                 + (givenUp(60 * slotMinutes) is { Count: > 0 } parts ? $"It would fit without {(parts.Count > 1 ? $"{string.Join(", ", parts.SkipLast(1))} and " : "")}{parts[^1]}, marked must. " : "Not one part of it alone would fit. ")
                 + (setting.Painters == 1 ? "A second painter, " : "") + "a larger tool for the base, a fan, or fewer parts marked must would shorten it.";
         }
 
         return found.Versions.Count == 0
-            ? FormattableString.Invariant($"All of it fits: {found.AtConfidenceSeconds / 60:0.#} min in {share} of sittings.")
-            : FormattableString.Invariant($"{100 * found.Kept:0} % of the picture in {found.AtConfidenceSeconds / 60:0.#} min, in {share} of sittings.");
+            ? FormattableString.Invariant($"All of it fits: {found.AtConfidenceSeconds / 60:0.#} min in {share} of sessions.")
+            : FormattableString.Invariant($"{100 * found.Kept:0} % of the picture in {found.AtConfidenceSeconds / 60:0.#} min, in {share} of sessions.");
     }
 
     /// <param name="full">The plan of the look with every part in full.</param>
@@ -60,16 +51,16 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var choices = Choices(look, full, kit, setting, light);
         var rests = RestsOn(choices);
         var overlaps = new Overlaps();
-        LookVersionFound Sitting(IReadOnlyList<PartChoice> of, LesserPart?[] chosen) => Measured(of, chosen, full, look, setting, overlaps);
+        LookVersionFound Session(IReadOnlyList<PartChoice> of, LesserPart?[] chosen) => Measured(of, chosen, full, look, setting, overlaps);
         TimeBudgetVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known) =>
-            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence), known, chosen => Sitting(of, chosen)).Found();
+            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence), known, chosen => Session(of, chosen)).Found();
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {
             var key = string.Join(' ', chosen.Select(c => c?.Version.ToString() ?? "-"));
             if (!states.ContainsKey(key))
             {
-                states[key] = Sitting(choices, chosen);
+                states[key] = Session(choices, chosen);
             }
         }
 
@@ -92,7 +83,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 
         return new(curve)
         {
-            every = () => Every(choices, rests).Select(chosen => Sitting(choices, chosen)),
+            every = () => Every(choices, rests).Select(chosen => Session(choices, chosen)),
             search = (known, slot) => Best(choices, slot, known),
             givenUp = slot =>
             {
@@ -104,7 +95,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         };
     }
 
-    /// <summary>Every version there is, each with its sitting; for checks on looks of a few parts.</summary>
+    /// <summary>Every version there is, each with its session; for checks on looks of a few parts.</summary>
     internal IEnumerable<LookVersionFound> EveryVersion() => every();
 
     private static IEnumerable<LesserPart?[]> Every(IReadOnlyList<PartChoice> choices, int[] rests)
@@ -136,10 +127,10 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var jobs = full.Jobs.Where(j => !parts.Contains(j.PartId)).Select(j => j.Role.Stage == Stage.Map ? MapOf(j, full.Parts, gone) : j)
             .Concat(choices.SelectMany((c, k) => chosen[k]?.Jobs ?? c.Full)).ToArray();
         var network = StepNetwork.Of(jobs, Wish(look), setting.Crew, overlaps);
-        var sitting = Steps.Sitting(ListScheduler.Order(network));
+        var session = Steps.Session(ListScheduler.Order(network));
         return new(
-            choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), sitting,
-            sitting.At(setting.Confidence), Math.Max(0, 1 - choices.Select((c, k) => chosen[k] is { } lesser ? c.Cost(lesser) : 0).Sum()),
+            choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), session,
+            session.At(setting.Confidence), Math.Max(0, 1 - choices.Select((c, k) => chosen[k] is { } lesser ? c.Cost(lesser) : 0).Sum()),
             [.. choices.Select((c, k) => (c.Label, Lesser: chosen[k])).Where(c => c.Lesser is not null).Select(c => $"{c.Label}: {string.Join(", ", c.Lesser!.What)}")]);
     }
 

@@ -15,7 +15,7 @@ internal sealed class SeenFace
         var picture = new PaintPicture(skin, grid.Window, light);
         picture.Lay(coats);
         var rgba = picture.Rgba();
-        var half = (int)Math.Round(Eye.FinestMm(distanceM) / 2 / grid.CellMm);
+        var half = (int)Math.Round(VisualAcuity.FinestMm(distanceM) / 2 / grid.CellMm);
         float[] Channel(int c)
         {
             var field = new float[grid.Width * grid.Height];

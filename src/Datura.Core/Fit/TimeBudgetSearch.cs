@@ -4,12 +4,12 @@ namespace Datura.Core.Fit;
 /// The best version for one slot by branch and bound: parts are decided one after the other, those that show most first, the rest
 /// taken as short as they can be. A branch ends where even that is clearly too long for the slot, or where what it could still keep,
 /// by its work alone, is no more than what is known already. Against a constraint model with drying in it (measured) this needs a
-/// hundredth of the time: ten to two hundred sittings for the demo looks.
+/// hundredth of the time: ten to two hundred sessions for the demo looks.
 /// </summary>
 internal sealed class TimeBudgetSearch
 {
-    // Sittings reckoned until the gap is told instead (some 0.5 to 2 ms each, measured).
-    private const int MostSittings = 500;
+    // Sessions reckoned until the gap is told instead (some 0.5 to 2 ms each, measured).
+    private const int MostSessions = 500;
 
     // A planned order is not always the shortest, so a version with more in it can be a little shorter than one with less
     // (0.4 % measured); nothing that is too long by no more than this is given up before all its parts are decided.
@@ -29,7 +29,7 @@ internal sealed class TimeBudgetSearch
 
     /// <param name="workSeconds">All work of a version that fits takes no longer.</param>
     /// <param name="best">The best known that fits; null for none.</param>
-    /// <param name="measure">A version's sitting; a null entry is a part in full.</param>
+    /// <param name="measure">A version's session; a null entry is a part in full.</param>
     public TimeBudgetSearch(
         IReadOnlyList<PartChoice> choices, int[] restsOn, double slotSeconds, double workSeconds, LookVersionFound? best, Func<LesserPart?[], LookVersionFound> measure)
     {
@@ -44,7 +44,7 @@ internal sealed class TimeBudgetSearch
     public TimeBudgetVersion Found()
     {
         var least = ways.Select(w => w.MinBy(o => o.Seconds)!).ToArray();
-        if (Sitting(least).AtConfidenceSeconds <= slotSeconds)
+        if (Session(least).AtConfidenceSeconds <= slotSeconds)
         {
             Branch(0, least, 0);
         }
@@ -60,7 +60,7 @@ internal sealed class TimeBudgetSearch
             return;
         }
 
-        if (known.Count >= MostSittings)
+        if (known.Count >= MostSessions)
         {
             openLoss = Math.Min(openLoss, atLeast);
             return;
@@ -68,9 +68,9 @@ internal sealed class TimeBudgetSearch
 
         if (depth == parts.Length)
         {
-            if (Sitting(chosen) is var sitting && sitting.AtConfidenceSeconds <= slotSeconds)
+            if (Session(chosen) is var session && session.AtConfidenceSeconds <= slotSeconds)
             {
-                (best, bestLoss) = (sitting, lost);
+                (best, bestLoss) = (session, lost);
             }
 
             return;
@@ -80,7 +80,7 @@ internal sealed class TimeBudgetSearch
         foreach (var way in ways[part])
         {
             chosen[part] = way;
-            if (Stands(part, chosen) && (way == least || Sitting(chosen).AtConfidenceSeconds <= Doubt * slotSeconds))
+            if (Stands(part, chosen) && (way == least || Session(chosen).AtConfidenceSeconds <= Doubt * slotSeconds))
             {
                 Branch(depth + 1, chosen, lost + way.Loss);
             }
@@ -123,10 +123,10 @@ internal sealed class TimeBudgetSearch
         }
     }
 
-    private LookVersionFound Sitting(Way[] chosen)
+    private LookVersionFound Session(Way[] chosen)
     {
         var key = string.Concat(chosen.Select(c => c.Lesser is null ? '-' : (char)('0' + (int)c.Lesser.Version)));
-        return known.TryGetValue(key, out var sitting) ? sitting : known[key] = measure([.. chosen.Select(c => c.Lesser)]);
+        return known.TryGetValue(key, out var session) ? session : known[key] = measure([.. chosen.Select(c => c.Lesser)]);
     }
 
     /// <param name="Loss">What the choice weighs for it.</param>

@@ -12,7 +12,7 @@ public sealed record Closure(double Bare, double Painted)
     public static Closure Of(ToneMap map, float[] painted, Relief relief, double distanceM)
     {
         var grid = map.Grid;
-        var half = (int)Math.Round(Eye.FinestMm(distanceM) / 2 / grid.CellMm);
+        var half = (int)Math.Round(VisualAcuity.FinestMm(distanceM) / 2 / grid.CellMm);
         var region = Region(map, relief);
         var box = CellBox.Round(region, grid.Width, grid.Height, Math.Min(2 * half, grid.Width));
         var (here, change, real) = (box.Cut(region, grid.Width), box.Cut(painted, grid.Width), box.Cut(map.Real, grid.Width));
@@ -64,23 +64,5 @@ public sealed record Closure(double Bare, double Painted)
         var region = new bool[map.On.Length];
         box.PutBack(on, region, grid.Width);
         return region;
-    }
-}
-
-/// <summary>What an eye tells apart.</summary>
-public static class Eye
-{
-    /// <summary>One minute of arc: the finest that an eye resolves (common practice of optics; a normal eye, 6/6).</summary>
-    public static double FinestMm(double distanceM) => 1000 * distanceM * Math.Tan(Math.PI / 180 / 60);
-
-    /// <summary>
-    /// Step of L* that is still seen at an edge of a width: about one L* on a large area, twice that at a few minutes of arc and
-    /// beyond any at one (from memory, unverified).
-    /// </summary>
-    /// <param name="widthMm">Of the figure.</param>
-    public static double WeakestStep(double widthMm, double distanceM)
-    {
-        var minutes = widthMm / FinestMm(distanceM);
-        return minutes <= 1 ? double.PositiveInfinity : 1 + 4 / (minutes - 1);
     }
 }

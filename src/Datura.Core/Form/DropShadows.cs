@@ -3,7 +3,7 @@ using System.Numerics;
 namespace Datura.Core.Form;
 
 /// <summary>
-/// The shadow that a thing sitting on the skin throws: its own shape, away from the lamp, as far as it is high over the tangent of
+/// The shadow that a thing that lies on the skin throws: its own shape, away from the lamp, as far as it is high over the tangent of
 /// the lamp's height; darkest where it touches; a leg's starts at its foot (common practice).
 /// </summary>
 public static class DropShadows

@@ -6,10 +6,6 @@ using NetTopologySuite.Operation.Union;
 
 namespace Datura.Core.Form;
 
-/// <summary>A hollow or a light by its anatomical name.</summary>
-/// <param name="Tone">Number of its tone, 1 the lightest.</param>
-public sealed record FormPlace(string Zone, Side Side, int Tone, bool IsLight, double AreaCm2);
-
 /// <summary>The computed form of a look on a face.</summary>
 public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closure Closure, IReadOnlyList<FormPlace> Places, IReadOnlyList<CautionNote> Warnings, ExpandedPart Part, FormWish Wish)
 {

@@ -65,12 +65,12 @@ internal static class FormWarnings
             var around = bands.Tones.Where(t => Math.Sign(t.Change) == Math.Sign(tone.Change) && Math.Abs(t.Change) < Math.Abs(tone.Change)).Select(t => t.Change).DefaultIfEmpty(0).MaxBy(Math.Abs);
             var step = Math.Abs(tone.Change - around);
             var widthMm = 2 * tone.Outline.Area / Math.Max(tone.Outline.Length, 1e-6);
-            var needed = Eye.WeakestStep(widthMm, distanceM);
+            var needed = VisualAcuity.WeakestStep(widthMm, distanceM);
             if (step < needed)
             {
                 yield return double.IsFinite(needed)
                     ? Said(CautionCode.ToneTooWeak, ("tone", tone.Number), ("distance", distanceM), ("step", step), ("width", widthMm), ("needed", needed))
-                    : Said(CautionCode.ToneTooFine, ("tone", tone.Number), ("distance", distanceM), ("width", widthMm), ("finest", Eye.FinestMm(distanceM)));
+                    : Said(CautionCode.ToneTooFine, ("tone", tone.Number), ("distance", distanceM), ("width", widthMm), ("finest", VisualAcuity.FinestMm(distanceM)));
             }
         }
     }

@@ -1,8 +1,5 @@
 namespace Datura.Core.Form;
 
-/// <summary>What the paints at hand can reach from the base, L*.</summary>
-public sealed record ToneBounds(double DarkestL, double LightestL);
-
 /// <summary>
 /// How much lighter or darker each cell must be painted so that the relief reads: the skin's reflectance times E′/E, the light
 /// that the pretended lamp would give the relief over the light that the real lamps give the skin.

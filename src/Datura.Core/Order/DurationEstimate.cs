@@ -14,11 +14,11 @@ public readonly record struct DurationEstimate(double LikelySeconds, double SdSe
     public static DurationEstimate OfStep(double workSeconds, double setUpSeconds) =>
         new(workSeconds + setUpSeconds, Math.Sqrt(Square(WorkShare * workSeconds) + Square(SetUpShare * setUpSeconds)));
 
-    /// <summary>Of a sitting whose likely length is known: steps add up by their squares, the day by itself.</summary>
-    public static DurationEstimate OfSitting(double likelySeconds, IEnumerable<DurationEstimate> steps) =>
+    /// <summary>Of a session whose likely length is known: steps add up by their squares, the day by itself.</summary>
+    public static DurationEstimate OfSession(double likelySeconds, IEnumerable<DurationEstimate> steps) =>
         new(likelySeconds, Math.Sqrt(steps.Sum(s => Square(s.SdSeconds)) + Square(DayShare * likelySeconds)));
 
-    /// <summary>No longer than this is likely a sitting that keeps within a time at a confidence: the day alone, without its steps, makes it longer.</summary>
+    /// <summary>No longer than this is likely a session that keeps within a time at a confidence: the day alone, without its steps, makes it longer.</summary>
     /// <param name="confidence">0.5 or more, below 1.</param>
     public static double MostLikelyWithin(double seconds, double confidence) => seconds / (1 + DayShare * MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, confidence));
 

@@ -3,7 +3,7 @@ namespace Datura.Core.Order;
 /// <summary>
 /// A good order at once. Greedy first: among the steps that may come next, the one that can start soonest, so that hands stay busy
 /// while paint dries; ties go to the earlier stage, the lighter paint, the tool in hand. Then single steps are moved to better places
-/// as long as that shortens the sitting.
+/// as long as that shortens the session.
 /// </summary>
 public static class ListScheduler
 {

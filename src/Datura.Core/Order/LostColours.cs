@@ -2,11 +2,6 @@ using Datura.Core.Paint;
 
 namespace Datura.Core.Order;
 
-/// <summary>Two neighbouring colours that the set light takes apart less than daylight does.</summary>
-/// <param name="Better">A paint of the kit for the second that stays apart under the light and near its colour by day; null when there is none.</param>
-public sealed record LostPair(
-    string PartA, string CoatA, string ColourA, string PartB, string CoatB, string ColourB, double DeltaEDay, double DeltaELight, string? Better, double? DeltaEBetter);
-
 /// <summary>
 /// Finds colours that die in the light. A pair counts as lost when it differs clearly by day and hardly under the light;
 /// the two limits are common practice.

@@ -1,9 +1,5 @@
 namespace Datura.Core.Order;
 
-/// <summary>One rate of work: a default and where it is from, to be replaced by the painter's own.</summary>
-/// <param name="Unit">What the value counts.</param>
-public sealed record RateEntry(string Id, string Label, string Unit, double Usual, double Least, double Most, string Source);
-
 /// <summary>How fast this painter works: the usual rates with the painter's own in their place.</summary>
 /// <param name="Own">Own values by the rate's id; the others stay as usual.</param>
 public sealed record Pace(IReadOnlyDictionary<string, double> Own)

@@ -6,7 +6,7 @@ namespace Datura.Core.Order;
 /// <param name="EndSeconds">Last stroke, by group.</param>
 /// <param name="Painter">0 or 1, by group.</param>
 /// <param name="SetUpSeconds">Change of tool, load and pose before the first stroke, by group.</param>
-/// <param name="Cost">Length of the sitting and a little for what is wished sooner.</param>
+/// <param name="Cost">Length of the session and a little for what is wished sooner.</param>
 public sealed record Schedule(int[] Order, double[] StartSeconds, double[] EndSeconds, int[] Painter, double[] SetUpSeconds, double TotalSeconds, double Cost)
 {
     /// <summary>

@@ -2,15 +2,6 @@ using Google.OrTools.Sat;
 
 namespace Datura.Core.Order;
 
-/// <summary>An order with what is known about how good it is.</summary>
-/// <param name="BoundSeconds">No order of these steps is shorter.</param>
-/// <param name="FirstSeconds">Length of the order that was there at once.</param>
-public sealed record FoundOrder(Schedule Table, double BoundSeconds, double FirstSeconds, bool Proven)
-{
-    /// <summary>How much longer than the bound, as a share.</summary>
-    public double Gap => Table.TotalSeconds <= 0 ? 0 : Math.Max(0, (Table.TotalSeconds - BoundSeconds) / Table.TotalSeconds);
-}
-
 /// <summary>
 /// The shortest order by constraint programming (CP-SAT of OR-Tools): steps on one or two painters, precedence, drying in parallel,
 /// changes of tool and pose that depend on what was done before. A second run, at that length, does first what is wished sooner.
@@ -77,7 +68,7 @@ public static class ShortestOrder
             }
         }
 
-        // Work and changes of hands already bound the sitting; the solver's relaxation sees it only when told.
+        // Work and changes of hands already bound the session; the solver's relaxation sees it only when told.
         model.AddHint(total, Whole(hint.TotalSeconds));
         model.Add(total * network.Crew.Painters >= work.Sum() + LinearExpr.Sum(busy.Select(h => h.SetUps)));
         if (network.Crew.Painters == 1)

@@ -1,19 +1,10 @@
 namespace Datura.Core.Order;
 
-/// <summary>A reason for a step's place.</summary>
-/// <param name="Other">The step it refers to, in words; null for none.</param>
-/// <param name="GivesWayTo">The stronger rule, when this one could not be kept.</param>
-public sealed record WhyHere(ReasonCode Code, OrderRule Rule, string? Other = null, OrderRule? GivesWayTo = null);
-
-/// <summary>What an idle time before a step is for.</summary>
-/// <param name="Other">The step that is still wet, in words; null for none.</param>
-public sealed record WaitsFor(WaitCode Code, string? Other = null);
-
 /// <summary>What the painter does without changing tool or paint.</summary>
 /// <param name="Key">Name of its first coat; stays the same as long as that coat does.</param>
 /// <param name="Jobs">The coats laid in it, in order.</param>
 /// <param name="Painter">1, or 2 for the second painter on the face.</param>
-/// <param name="StartSeconds">When it begins on the clock of the sitting: set-up first, then any rest of a wait, then the strokes.</param>
+/// <param name="StartSeconds">When it begins on the clock of the session: set-up first, then any rest of a wait, then the strokes.</param>
 /// <param name="WaitSeconds">Idle before it, because something is still wet.</param>
 /// <param name="SetUpSeconds">Change of tool, load and pose before the first stroke.</param>
 /// <param name="WorkSeconds">Brush on skin, reloads included.</param>

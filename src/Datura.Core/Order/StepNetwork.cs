@@ -1,24 +1,10 @@
 namespace Datura.Core.Order;
 
-/// <summary>Who paints, and how.</summary>
-/// <param name="Painters">One, or two on one face.</param>
-/// <param name="RightHanded">Which hand holds the brush.</param>
-public sealed record Crew(int Painters, bool RightHanded)
-{
-    public static Crew One { get; } = new(1, true);
-}
-
-/// <summary>A rule that gave way to a stronger one.</summary>
-/// <param name="First">The group that it would have put first.</param>
-/// <param name="Then">The group that goes before it all the same.</param>
-/// <param name="To">The first of the rules that put them the other way round.</param>
-public sealed record GivenWay(int First, int Then, OrderRule Rule, OrderRule To);
-
 /// <summary>The steps of a look with all that binds them: rules, drying, set-up, what is tied and pinned.</summary>
 public sealed class StepNetwork
 {
-    // How much sooner a step is wished for, seconds of sitting for a second of its start; small, so that it only decides between
-    // orders that are about equally short (by eye: fifteen must steps of a 20 min sitting weigh some 15 s all told).
+    // How much sooner a step is wished for, seconds of session for a second of its start; small, so that it only decides between
+    // orders that are about equally short (by eye: fifteen must steps of a 20 min session weigh some 15 s all told).
     private const double MustWeight = 0.002;
     private const double TopWeight = 0.0004;
     private const double FarWeight = 0.0002;
@@ -144,7 +130,7 @@ public sealed class StepNetwork
     /// <summary>Whether a is wished before b, a sponge before fine work in the same place.</summary>
     public bool SpongeFirst(int a, int b) => spongeFirst[a, b];
 
-    /// <summary>What it is worth to have a before b, seconds of sitting.</summary>
+    /// <summary>What it is worth to have a before b, seconds of session.</summary>
     public double WishedSeconds(int a, int b) => spongeFirst[a, b] ? SpongeFirstSeconds : 0;
 
     /// <summary>Change of tool, load and pose from one group to the next.</summary>

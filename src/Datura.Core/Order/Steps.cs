@@ -45,9 +45,9 @@ public static class Steps
         return steps;
     }
 
-    /// <summary>Likely length of a sitting and its spread.</summary>
-    public static DurationEstimate Sitting(IReadOnlyList<Step> steps) =>
-        DurationEstimate.OfSitting(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread));
+    /// <summary>Likely length of a session and its spread.</summary>
+    public static DurationEstimate Session(IReadOnlyList<Step> steps) =>
+        DurationEstimate.OfSession(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread));
 
     private static IReadOnlyList<WhyHere> Why(StepNetwork network, Schedule table, int[] order, int g, int before, bool dries)
     {

@@ -2,16 +2,6 @@ using System.Numerics;
 
 namespace Datura.Core.Paint;
 
-/// <summary>A colour that has to be made, and where it is used.</summary>
-public sealed record WantedColour(string Use, Lab Colour);
-
-/// <summary>How one colour is made from the smaller kit.</summary>
-public sealed record MadeColour(string Use, Lab Wanted, Recipe Recipe);
-
-/// <summary>The smallest set of paints.</summary>
-/// <param name="Proven">Whether every smaller set was ruled out.</param>
-public sealed record FewestAnswer(IReadOnlyList<string> Paints, IReadOnlyList<MadeColour> Made, bool Proven);
-
 /// <summary>
 /// The smallest part of a kit that makes every colour of a look within a ΔE00. Each colour has its ways: sets of at most three
 /// paints that come near enough. The smallest union with a way for every colour is found by branch and bound, colour with the

@@ -2,17 +2,6 @@ using Datura.Core.Body;
 
 namespace Datura.Core.Shapes;
 
-/// <summary>The families of the parts library.</summary>
-public enum Family
-{
-    Bone,
-    Flesh,
-    Creature,
-    Ornament,
-    Attached,
-    Carried,
-}
-
 /// <summary>A kind whose description is given in one piece, so that its file holds little but its drawing.</summary>
 public abstract class DrawnKind(
     string id, string label, Family family, IReadOnlyList<Zone> hangsOn, IReadOnlyList<CoatRole> roles,

@@ -2,17 +2,6 @@ using Datura.Core.Body;
 
 namespace Datura.Core.Shapes;
 
-/// <summary>What a parameter is, so that the inspector can be drawn from it.</summary>
-public enum ParameterType
-{
-    LengthMm,
-    AngleDeg,
-    Ratio,
-    Count,
-    Choice,
-    Zones,
-}
-
 /// <summary>Describes one parameter of a kind, and is the handle by which the kind reads it.</summary>
 /// <param name="Id">Name in the look file.</param>
 /// <param name="Label">The painter's words.</param>
@@ -46,38 +35,4 @@ public abstract record ParameterSpec(
     public static ChoiceSpec Choice(string id, string label, string hint, int standard, params string[] choices) => new(id, label, hint, standard, choices);
 
     public static ZonesSpec ZoneSet(string id, string label, string hint, IReadOnlyList<Zone> standard) => new(id, label, hint, standard);
-}
-
-/// <summary>A length (mm), angle (°) or ratio.</summary>
-public record NumberSpec : ParameterSpec
-{
-    internal NumberSpec(string id, string label, string hint, ParameterType type, double least, double most, double step, Func<FittedBody, double> standard)
-        : base(id, label, hint, type, least, most, step, standard, [])
-    {
-    }
-}
-
-/// <summary>How many.</summary>
-public sealed record CountSpec : NumberSpec
-{
-    internal CountSpec(string id, string label, string hint, int least, int most, int standard)
-        : base(id, label, hint, ParameterType.Count, least, most, 1, _ => standard) => FixedDefault = standard;
-}
-
-/// <summary>One of a few words.</summary>
-public sealed record ChoiceSpec : ParameterSpec
-{
-    internal ChoiceSpec(string id, string label, string hint, int standard, IReadOnlyList<string> choices)
-        : base(id, label, hint, ParameterType.Choice, 0, choices.Count - 1, 1, _ => standard, choices)
-    {
-    }
-}
-
-/// <summary>A set of zones.</summary>
-public sealed record ZonesSpec : ParameterSpec
-{
-    internal ZonesSpec(string id, string label, string hint, IReadOnlyList<Zone> standard)
-        : base(id, label, hint, ParameterType.Zones, 0, 0, 0, _ => 0, [.. standard.Select(z => z.Name())]) => Standard = standard;
-
-    public IReadOnlyList<Zone> Standard { get; }
 }

@@ -92,11 +92,3 @@ public abstract class PartKind
     /// <summary>Marks and sizes as they are on the wearer's left (or middle).</summary>
     protected abstract (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context);
 }
-
-/// <summary>A length, area, count or angle of a finished part, and against what it was judged.</summary>
-/// <param name="Unit">mm, cm², ° or empty for a count.</param>
-/// <param name="Against">For example "above the brow"; empty when nothing.</param>
-public sealed record SizeLine(string Label, double Value, string Unit, string Against = "");
-
-/// <summary>Everything a part expands to.</summary>
-public sealed record PartMarks(IReadOnlyList<Mark> Marks, IReadOnlyList<SizeLine> Sizes);

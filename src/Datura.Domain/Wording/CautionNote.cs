@@ -1,8 +1,5 @@
 namespace Datura.Domain;
 
-/// <summary>A part as it is spoken of.</summary>
-public sealed record NamedPart(string Id, string Label);
-
 /// <summary>What can happen, and what to do instead: as data. The sentence is made from it and never read back.</summary>
 public sealed record CautionNote(CautionCode Code, Severity Severity)
 {

@@ -167,6 +167,7 @@ public enum ProblemCode
     NoSuchDocument,
     ChangedElsewhere,
     IdTaken,
+    SaveKeyTaken,
     BodyUnreadable,
     AddressValues,
     AddressValue,

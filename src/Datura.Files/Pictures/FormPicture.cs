@@ -29,7 +29,7 @@ public static class FormPicture
         [
             Seen(n => baseY * form.Map.Real[n]), form.Map.Wanted, Seen(n => ToneMap.Luminance(form.Map.BaseL + form.Bands.Painted[n]) * form.Map.Real[n]),
         ];
-        var half = (int)Math.Round(Eye.FinestMm(distanceM) / 2 / grid.CellMm);
+        var half = (int)Math.Round(VisualAcuity.FinestMm(distanceM) / 2 / grid.CellMm);
         var buffer = BustBuffer.Render(body.Mesh, view, width * 2, height * 2);
         var rgba = new byte[3 * width * height * 4];
         for (var k = 0; k < 3; k++)

@@ -2,18 +2,6 @@ using SkiaSharp;
 
 namespace Datura.Files.Sheets;
 
-/// <summary>Paper sizes, in PDF points.</summary>
-public sealed record PaperSize(string Name, float Width, float Height)
-{
-    public static PaperSize A4 { get; } = new("A4", 595.28f, 841.89f);
-
-    public static PaperSize Letter { get; } = new("Letter", 612, 792);
-
-    /// <returns>The size of that name, or null.</returns>
-    public static PaperSize? Find(string name) => new[] { A4, Letter }
-        .FirstOrDefault(p => p.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
-}
-
 /// <summary>Text and pictures on a growing PDF: wraps words, starts pages, writes the foot of each.</summary>
 internal sealed class SheetCanvas : IDisposable
 {

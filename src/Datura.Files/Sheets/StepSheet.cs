@@ -45,7 +45,7 @@ public static class StepSheet
             FormattableString.Invariant($"on {plan.Face} ({plan.SkinClass} skin) · {plan.Setting.Name}, {plan.Setting.Light}, seen from {plan.Setting.ViewingDistanceM:0.#} m"),
             SheetCanvas.Margin, sheet.Y + 38, SheetFonts.Text, 10, 40);
         sheet.Text(
-            string.Create(CultureInfo.InvariantCulture, $"{plan.Time.LowSeconds / 60:0} to {plan.Time.HighSeconds / 60:0} min in most sittings · slot {plan.Setting.SlotMinutes:0.#} min " +
+            string.Create(CultureInfo.InvariantCulture, $"{plan.Time.LowSeconds / 60:0} to {plan.Time.HighSeconds / 60:0} min in most sessions · slot {plan.Setting.SlotMinutes:0.#} min " +
             $"· {plan.Steps.Count} steps · waiting {Units.Clock(plan.WaitingSeconds)} · {plan.PaintedCm2:0} cm² painted"),
             SheetCanvas.Margin, sheet.Y + 51, SheetFonts.Text, 10, 40);
         sheet.Y += 62;

@@ -2,9 +2,6 @@ using Datura.Core.Shapes.Transfer;
 
 namespace Datura.Files.Templates;
 
-/// <summary>A piece with where its origin lies on the roll, mm from the upper left, y down.</summary>
-public sealed record PlacedPiece(TemplatePiece Piece, double XMm, double YMm);
-
 /// <summary>
 /// Pieces side by side on one long roll as wide as the paper allows; what is wider than the paper runs over several sheets.
 /// The roll is then cut into pages that overlap, to be glued along the marks.

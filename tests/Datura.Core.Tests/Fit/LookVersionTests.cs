@@ -93,7 +93,7 @@ public class LookVersionTests
         Assert.DoesNotContain(Curve(Priority.Must), v => Out(v, "socket-1"));
     }
 
-    // Every one of the versions of eight parts (some thousands), each with its own sitting: what is found for a slot is the best of them.
+    // Every one of the versions of eight parts (some thousands), each with its own session: what is found for a slot is the best of them.
     [Theory]
     [InlineData("storm-cormorant", 8)]
     [InlineData("kelp-bride", 6)]
@@ -144,7 +144,7 @@ public class LookVersionTests
         var gone = look.Parts.Single(p => p.Priority == Priority.Must && PartKinds.Find(p.Kind)!.Label.Equals(named, StringComparison.OrdinalIgnoreCase));
         var least = look with { Order = null, Form = null, Parts = [.. look.Parts.Where(p => p != gone && p.Priority == Priority.Must).Select(p => p with { Version = PartVersion.Quick })] };
         var planned = Planner.Plan(least, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
-        Assert.InRange(Datura.Core.Order.Steps.Sitting(planned.Steps).At(DemoWorld.Parade.Confidence), 1, 300);
+        Assert.InRange(Datura.Core.Order.Steps.Session(planned.Steps).At(DemoWorld.Parade.Confidence), 1, 300);
     }
 
     // A longer slot never lowers what is kept, with the exact search as well.

@@ -51,13 +51,13 @@ public class FormTests
     [Theory]
     [InlineData(1, 0.2909)]
     [InlineData(20, 5.818)]
-    public void AnEyeResolvesAMinuteOfArc(double metres, double mm) => Assert.Equal(mm, Eye.FinestMm(metres), 0.001);
+    public void AnEyeResolvesAMinuteOfArc(double metres, double mm) => Assert.Equal(mm, VisualAcuity.FinestMm(metres), 0.001);
 
     [Fact]
     public void FinerFiguresNeedStrongerSteps()
     {
-        Assert.Equal(double.PositiveInfinity, Eye.WeakestStep(2, 20));
-        Assert.True(Eye.WeakestStep(8, 20) > Eye.WeakestStep(16, 20) && Eye.WeakestStep(16, 20) > 1);
+        Assert.Equal(double.PositiveInfinity, VisualAcuity.WeakestStep(2, 20));
+        Assert.True(VisualAcuity.WeakestStep(8, 20) > VisualAcuity.WeakestStep(16, 20) && VisualAcuity.WeakestStep(16, 20) > 1);
     }
 
     // The same light on the same skin asks for nothing.

@@ -6,7 +6,7 @@ namespace Datura.Core.Tests.Order;
 /// <summary>Bounds and waits, and two painters, ties and pins against every order there is.</summary>
 public class OrderLawTests
 {
-    // A wait that nothing fills is part of the shortest sitting, once.
+    // A wait that nothing fills is part of the shortest session, once.
     [Fact]
     public void AWaitThatNothingFillsIsProvenAsItIs()
     {

@@ -62,12 +62,12 @@ public class PracticeMinuteTests
         Assert.InRange(job.WorkSeconds / job.Coats / job.AreaMm2 * 7000, 10, 21);
     }
 
-    // Set-up is a good part of a sitting, but not most of it (common practice: an eighth to two fifths).
+    // Set-up is a good part of a session, but not most of it (common practice: an eighth to two fifths).
     [Theory]
     [InlineData("drowned-lamp-keeper")]
     [InlineData("kelp-bride")]
     [InlineData("storm-cormorant")]
-    public void SetUpIsAShareOfTheSitting(string look)
+    public void SetUpIsAShareOfTheSession(string look)
     {
         var planned = DemoWorld.Plan(look);
         Assert.InRange(planned.Steps.Sum(s => s.SetUpSeconds) / planned.Plan.TotalSeconds, 0.1, 0.4);

@@ -79,7 +79,7 @@ public class ShortestOrderTests
 
     [Theory]
     [MemberData(nameof(Seeds))]
-    public void OneStepMoreNeverShortensTheSitting(int seed)
+    public void OneStepMoreNeverShortensTheSession(int seed)
     {
         var jobs = OrderJobs.Random(seed, 7);
         var fewer = ShortestOrder.Of(StepNetwork.Of([.. jobs.Take(6)]), 3).Table.TotalSeconds;
@@ -91,7 +91,7 @@ public class ShortestOrderTests
     // The aim for the demo: at least 15 % shorter than stage by stage, waiting for each drying.
     [Theory]
     [MemberData(nameof(Looks))]
-    public void APlannedSittingIsAtLeastASeventhShorterThanAnUnplannedOne(string look)
+    public void APlannedSessionIsAtLeastASeventhShorterThanAnUnplannedOne(string look)
     {
         var network = DemoWorld.Plan(look).Network!;
         Assert.True(ListScheduler.Best(network).TotalSeconds <= 0.85 * ListScheduler.NaiveSeconds(network));

@@ -4,7 +4,7 @@ using Datura.Core.Shapes;
 
 namespace Datura.Core.Tests.Order;
 
-/// <summary>Minutes: known sittings of the trade, spread, and the painter's own rates.</summary>
+/// <summary>Minutes: known sessions of the trade, spread, and the painter's own rates.</summary>
 public class TimeTests
 {
     // A quick booth wound takes about 2 min for the marks (common practice); half as much again either way is one hand against another.
@@ -48,7 +48,7 @@ public class TimeTests
     public void ManyStepsAreSurerThanOne() => Gen.Int[2, 30].Sample(n =>
     {
         var step = DurationEstimate.OfStep(60, 20);
-        var whole = DurationEstimate.OfSitting(80 * n, Enumerable.Repeat(step, n));
+        var whole = DurationEstimate.OfSession(80 * n, Enumerable.Repeat(step, n));
         Assert.True(whole.SdSeconds / whole.LikelySeconds < step.SdSeconds / step.LikelySeconds);
         Assert.True(whole.SdSeconds > step.SdSeconds);
     });

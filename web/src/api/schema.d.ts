@@ -340,7 +340,7 @@ export interface paths {
         /** Saves a look on top of the revision that was read; refused when somebody saved in between. */
         put: operations["saveLook"];
         post?: never;
-        /** Takes a look off the lists; it can be put back. */
+        /** Takes a look off the lists; it can be put back for 30 days. */
         delete: operations["removeLook"];
         options?: never;
         head?: never;
@@ -513,7 +513,7 @@ export interface paths {
         /** Saves a face on top of the revision that was read; refused when somebody saved in between. */
         put: operations["saveFace"];
         post?: never;
-        /** Takes a face off the lists; it can be put back. */
+        /** Takes a face off the lists; it can be put back for 30 days. */
         delete: operations["removeFace"];
         options?: never;
         head?: never;
@@ -805,7 +805,7 @@ export interface paths {
         /** Saves a kit on top of the revision that was read; refused when somebody saved in between. */
         put: operations["saveKit"];
         post?: never;
-        /** Takes a kit off the lists; it can be put back. */
+        /** Takes a kit off the lists; it can be put back for 30 days. */
         delete: operations["removeKit"];
         options?: never;
         head?: never;
@@ -961,7 +961,7 @@ export interface paths {
         /** Saves a setting on top of the revision that was read; refused when somebody saved in between. */
         put: operations["saveSetting"];
         post?: never;
-        /** Takes a setting off the lists; it can be put back. */
+        /** Takes a setting off the lists; it can be put back for 30 days. */
         delete: operations["removeSetting"];
         options?: never;
         head?: never;
@@ -1705,6 +1705,11 @@ export interface components {
             name: string;
             /** Format: int32 */
             revision: number;
+            /**
+             * Format: date-time
+             * @description Since when it lies in the bin; null for one on the lists.
+             */
+            removedAt?: null | string;
         };
         /** @description The few dots that let a hand place the outlines of a look with a tape. */
         DotPlan: {
@@ -2593,7 +2598,7 @@ export interface components {
         PlanTime: {
             /**
              * Format: double
-             * @description One sitting in ten is shorter.
+             * @description One session in ten is shorter.
              */
             lowSeconds: number;
             /**
@@ -2603,7 +2608,7 @@ export interface components {
             highSeconds: number;
             /**
              * Format: double
-             * @description The share of sittings that a slot is to hold.
+             * @description The share of sessions that a slot is to hold.
              */
             confidence: number;
             /**
@@ -2722,6 +2727,14 @@ export interface components {
             switchable: boolean;
             source: string;
         };
+        /**
+         * @description Names a save, so that one whose answer was lost can be sent again and is then the same save (the header Idempotency-Key of the
+         *     IETF's HTTPAPI group's draft of that name).
+         */
+        SaveKey: {
+            /** @description 8 to 80 letters, digits and dashes; a random one for each save. */
+            text: string;
+        };
         /** @description A document to be saved on top of the revision that was read. */
         SaveOfFace: {
             /** Format: int32 */
@@ -2801,7 +2814,7 @@ export interface components {
             drying?: components["schemas"]["DryingAid"];
             /**
              * Format: double
-             * @description Share of sittings that the slot must hold, 0.5 to 0.99.
+             * @description Share of sessions that the slot must hold, 0.5 to 0.99.
              * @default 0.8
              */
             confidence?: number;
@@ -3563,7 +3576,9 @@ export interface operations {
     addLook: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -3688,7 +3703,9 @@ export interface operations {
     saveLook: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path: {
                 id: string;
             };
@@ -4132,7 +4149,9 @@ export interface operations {
     addFace: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -4257,7 +4276,9 @@ export interface operations {
     saveFace: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path: {
                 id: string;
             };
@@ -4993,7 +5014,9 @@ export interface operations {
     addKit: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5118,7 +5141,9 @@ export interface operations {
     saveKit: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path: {
                 id: string;
             };
@@ -5517,7 +5542,9 @@ export interface operations {
     addSetting: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5642,7 +5669,9 @@ export interface operations {
     saveSetting: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+            };
             path: {
                 id: string;
             };

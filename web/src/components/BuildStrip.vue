@@ -2,7 +2,7 @@
 import { say } from '../texts'
 import { computed, ref } from 'vue'
 import { clock } from '../lib/format'
-import { endOf, stepsDoneAt } from '../lib/sitting'
+import { endOf, stepsDoneAt } from '../lib/session'
 import { usePlan } from '../stores/plan'
 import { useLens } from '../stores/lens'
 import { lensOf } from '../lenses/registry'
@@ -15,7 +15,7 @@ const plan = computed(() => planning.plan)
 const total = computed(() => Math.max(1, plan.value?.totalSeconds ?? 1))
 const bar = ref<HTMLElement | null>(null)
 
-/** A block of the strip: a wait, or a step with its share of the sitting. */
+/** A block of the strip: a wait, or a step with its share of the session. */
 const blocks = computed(() =>
   (plan.value?.steps ?? []).map((step) => ({
     step,
@@ -39,7 +39,7 @@ const slot = computed(() => {
   const share = Math.round(100 * p.time.confidence)
   return {
     late: true,
-    words: say('buildStrip.ofSittingsNeedUpToMin', {
+    words: say('buildStrip.ofSessionsNeedUpToMin', {
       share,
       slotMinutes: Math.ceil(late + slotMinutes),
       slotMinutes2: slotMinutes,
@@ -47,7 +47,7 @@ const slot = computed(() => {
   }
 })
 
-/** Shows the face at a minute of the sitting. */
+/** Shows the face at a minute of the session. */
 function scrub(event: PointerEvent) {
   if (event.buttons === 0 || !bar.value || !plan.value) return
   planning.shownSteps = stepsDoneAt(event, bar.value, plan.value.steps, total.value)

@@ -159,9 +159,9 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
       </label>
       <div class="checks wide">
         <n-checkbox v-model:checked="draft.nearEyes">{{
-          say('paintEditor.labelSaysFitForTheEye')
+          say('paintEditor.labelledForTheEyeArea')
         }}</n-checkbox>
-        <n-checkbox v-model:checked="draft.onLips">{{ say('paintEditor.labelSaysFitForLips') }}</n-checkbox>
+        <n-checkbox v-model:checked="draft.onLips">{{ say('paintEditor.labelledForLips') }}</n-checkbox>
       </div>
     </div>
 

@@ -82,7 +82,7 @@ function set(value: number | null) {
           :title="say('parameterField.backToTheSizeForThis')"
           @click="emit('reset')"
         >
-          {{ say('parameterField.fit') }}
+          {{ say('parameterField.usual') }}
         </button>
       </span>
       <n-input-number

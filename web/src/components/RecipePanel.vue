@@ -103,11 +103,11 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
         @picked="(c) => (wanted = c)"
       />
     </div>
-    <field-row :label="say('recipePanel.fitForTheEyeArea')">
-      <n-switch v-model:value="eyes" :aria-label="say('recipePanel.fitForTheEyeArea')" />
+    <field-row :label="say('recipePanel.labelledForTheEyeArea')">
+      <n-switch v-model:value="eyes" :aria-label="say('recipePanel.labelledForTheEyeArea')" />
     </field-row>
-    <field-row :label="say('recipePanel.fitForLips')">
-      <n-switch v-model:value="lips" :aria-label="say('recipePanel.fitForLips')" />
+    <field-row :label="say('recipePanel.labelledForLips')">
+      <n-switch v-model:value="lips" :aria-label="say('recipePanel.labelledForLips')" />
     </field-row>
     <field-row :label="say('recipePanel.without')">
       <n-select

@@ -136,7 +136,7 @@ async function save() {
       </div>
       <label class="line">
         <span class="faint">{{
-          say('settingEditor.theSlotMustHoldOfSittings', {
+          say('settingEditor.theSlotMustHoldOfSessions', {
             confidence: Math.round(100 * (setting.confidence ?? USUAL.Setting.confidence)),
           })
         }}</span>
@@ -144,7 +144,7 @@ async function save() {
           v-model:value="setting.confidence"
           v-bind="LIMITS.Setting.confidence"
           :step="0.01"
-          :label="say('settingEditor.shareOfSittingsThatTheSlot')"
+          :label="say('settingEditor.shareOfSessionsThatTheSlot')"
           style="width: 150px"
         />
       </label>

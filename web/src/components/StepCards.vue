@@ -5,7 +5,7 @@ import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
 import { say } from '../texts'
 
-/** The steps of the sitting as pictures, each as wide as it takes, and the waits between them. */
+/** The steps of the session as pictures, each as wide as it takes, and the waits between them. */
 const planning = usePlan()
 const selection = useSelection()
 const plan = computed(() => planning.plan)

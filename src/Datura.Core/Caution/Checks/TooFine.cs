@@ -14,7 +14,7 @@ public static class TooFine
             return [];
         }
 
-        var finest = Eye.FinestMm(distance);
+        var finest = VisualAcuity.FinestMm(distance);
         return look.Jobs.Where(j => j.Role.Stage is not (Stage.Map or Stage.Base) && j.Marks.Count > 0)
             .Select(j => (Job: j, Widest: j.Marks.Max(m => m switch { StrokeMark s => s.WidthsMm.Max(), DotMark d => d.DiameterMm, _ => double.PositiveInfinity })))
             .Where(j => j.Widest < finest).OrderBy(j => j.Widest).Take(MostNamed)

@@ -2,21 +2,6 @@ using Datura.Core.Body;
 
 namespace Datura.Core.Shapes.Transfer;
 
-/// <summary>One end of the tape: where it is held and what it reads at the dot.</summary>
-/// <param name="Words">The landmark in the painter's words.</param>
-public sealed record TapeFrom(string Landmark, string Words, int Mm);
-
-/// <summary>A dot to be set before drawing.</summary>
-/// <param name="Number">Through the whole plan, in drawing order.</param>
-/// <param name="Where">Which of the two places with these distances it is, in words.</param>
-public sealed record PlacedDot(int Number, ChartPoint At, TapeFrom First, TapeFrom Second, string Where);
-
-/// <summary>The dots of one line.</summary>
-/// <param name="ToleranceMm">How far the redrawn line may lie off.</param>
-/// <param name="ErrorMm">Greatest distance of the curve redrawn from the rounded distances to the line, mm.</param>
-public sealed record DottedFigure(
-    string PartId, string Label, Side Side, bool Closed, double ToleranceMm, double ErrorMm, IReadOnlyList<PlacedDot> Dots, IReadOnlyList<ChartPoint> Redrawn);
-
 /// <summary>The few dots that let a hand place the outlines of a look with a tape.</summary>
 public sealed record DotPlan(double ToleranceMm, IReadOnlyList<DottedFigure> Figures)
 {

@@ -5,14 +5,6 @@ using NetTopologySuite.Geometries.Prepared;
 
 namespace Datura.Core.Shapes.Transfer;
 
-/// <summary>A cut from an edge of the card straight up or down to a place near its middle, chart mm.</summary>
-/// <param name="FromBelow">Whether it runs in from the lower edge.</param>
-public sealed record Slit(double XMm, double EndYMm, bool FromBelow)
-{
-    /// <summary>Whether the card is open at this height.</summary>
-    public bool Opens(double yMm) => FromBelow ? yMm < EndYMm : yMm > EndYMm;
-}
-
 /// <summary>
 /// A patch of skin pressed flat with as little stretch as it allows: triangles turn freely and are held as rigid as their
 /// neighbours let them. Source of the method: Liu, Zhang, Xu, Gotsman, Gortler, A local/global approach to mesh

@@ -4,12 +4,6 @@ using NetTopologySuite.Operation.Union;
 
 namespace Datura.Core.Shapes.Transfer;
 
-/// <summary>A landmark or dot printed on a template, flat mm.</summary>
-public sealed record TemplateMark(Landmark Landmark, ChartPoint At)
-{
-    public string Words => NamedPlaces.All[Landmark];
-}
-
 /// <summary>One part at true size on a flat card, mm, x out of the wearer's left and y up.</summary>
 /// <param name="Sided">Whether it belongs to one side, so that a turned copy serves the other.</param>
 /// <param name="Outlines">Closed rings to draw along.</param>

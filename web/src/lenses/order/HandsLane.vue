@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { clock } from '../../lib/format'
-import { endOf } from '../../lib/sitting'
+import { endOf } from '../../lib/session'
 import { useOrder } from '../../stores/order'
 import { usePlan } from '../../stores/plan'
 import { say } from '../../texts'

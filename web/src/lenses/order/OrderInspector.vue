@@ -8,7 +8,7 @@ import { clock } from '../../lib/format'
 import { useOrder } from '../../stores/order'
 import { usePlan } from '../../stores/plan'
 import { useSelection } from '../../stores/selection'
-import SlotFit from './SlotFit.vue'
+import TimeBudget from './TimeBudget.vue'
 
 const order = useOrder()
 const planning = usePlan()
@@ -45,7 +45,7 @@ function holds(id: string) {
       <p>
         <b class="figure">{{ clock(plan.totalSeconds) }} min</b>
         {{
-          say('orderInspector.likelyToMinInMostSittings', {
+          say('orderInspector.likelyToMinInMostSessions', {
             lowSeconds: Math.round(plan.time.lowSeconds / 60),
             highSeconds: Math.round(plan.time.highSeconds / 60),
           })
@@ -53,7 +53,7 @@ function holds(id: string) {
       </p>
       <p :class="over > 0 ? 'warning' : 'faint'">
         {{
-          say('orderInspector.ofSittingsEndByTheSlot', {
+          say('orderInspector.ofSessionsEndByTheSlot', {
             confidence: Math.round(100 * plan.time.confidence),
             atConfidenceSeconds: clock(plan.time.atConfidenceSeconds),
             within:
@@ -160,7 +160,7 @@ function holds(id: string) {
     <p v-else class="faint">{{ say('orderInspector.chooseAStepInTheStrip') }}</p>
     <p v-if="order.refused" class="stop" role="alert">{{ order.refused }}</p>
 
-    <slot-fit v-if="order.versions" />
+    <time-budget v-if="order.versions" />
 
     <section class="group">
       <h3>{{ say('orderInspector.howYouWork') }}</h3>

@@ -2,12 +2,12 @@
 import { say } from '../../texts'
 import { computed, ref } from 'vue'
 import { clock } from '../../lib/format'
-import { endOf, stepsDoneAt } from '../../lib/sitting'
+import { endOf, stepsDoneAt } from '../../lib/session'
 import type { Pose } from '../../api/client'
 import { usePlan } from '../../stores/plan'
 import HandsLane from './HandsLane.vue'
 
-/** Hands, drying and poses of the sitting to one scale; a step in the hands' lane is dragged to another place. */
+/** Hands, drying and poses of the session to one scale; a step in the hands' lane is dragged to another place. */
 const planning = usePlan()
 const lanes = ref<HTMLElement | null>(null)
 
@@ -39,7 +39,7 @@ const SHORT: Record<Pose, string> = {
   turnHead: say('orderLanes.turnTheHead'),
 }
 
-/** Shows the face at a minute of the sitting. */
+/** Shows the face at a minute of the session. */
 function scrub(event: PointerEvent) {
   if (event.buttons === 0 || !lanes.value) return
   planning.shownSteps = stepsDoneAt(event, lanes.value, steps.value, total.value)
@@ -65,7 +65,7 @@ const poses = computed(() => {
 </script>
 
 <template>
-  <div class="lanes" role="group" :aria-label="say('orderLanes.lanesOfTheSitting')">
+  <div class="lanes" role="group" :aria-label="say('orderLanes.lanesOfTheSession')">
     <div class="names faint">
       <span v-for="p in painters" :key="p" class="hand">{{
         painters > 1 ? say('orderLanes.painter', { p }) : say('orderLanes.hands')

@@ -1,0 +1,4 @@
+namespace Datura.Core;
+
+/// <summary>A pose to ask for.</summary>
+public sealed record PlanPose(Pose Pose, string Words);

@@ -1,0 +1,29 @@
+namespace Datura.Core;
+
+/// <param name="Lengths">The lengths that matter while doing it.</param>
+public sealed record PlanStep(
+    int Number,
+    string Key,
+    int Painter,
+    Stage Stage,
+    string Title,
+    string ToolName,
+    string Paint,
+    string PaintColour,
+    IReadOnlyList<string> PartIds,
+    IReadOnlyList<StepLength> Lengths,
+    IReadOnlyList<PlanPose> Poses,
+    double StartSeconds,
+    double SetUpSeconds,
+    double WorkSeconds,
+    double LowSeconds,
+    double HighSeconds,
+    double WaitSeconds,
+    double DryingSeconds,
+    PlanWait? WaitsFor,
+    IReadOnlyList<string> Meanwhile,
+    IReadOnlyList<PlanWhy> Why,
+    bool Pinned,
+    string? TiedTo,
+    IReadOnlyList<string> Cautions,
+    IReadOnlyList<PlanLaid> Coats);

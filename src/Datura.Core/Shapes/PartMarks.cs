@@ -1,0 +1,4 @@
+namespace Datura.Core.Shapes;
+
+/// <summary>Everything a part expands to.</summary>
+public sealed record PartMarks(IReadOnlyList<Mark> Marks, IReadOnlyList<SizeLine> Sizes);

@@ -1,0 +1,4 @@
+namespace Datura.Store;
+
+/// <summary>One line of a document's history.</summary>
+public sealed record RevisionHead(int Revision, DateTime SavedAt);

@@ -1,0 +1,37 @@
+using Datura.Store;
+
+namespace Datura.Web;
+
+/// <summary>Deletes for good what has lain in the bin for long enough: at the start and then once a day.</summary>
+public sealed partial class Bin(DocumentStore store, ILogger<Bin> log) : BackgroundService
+{
+    /// <summary>So long can what was removed be put back.</summary>
+    public const int Days = 30;
+
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        using var daily = new PeriodicTimer(TimeSpan.FromDays(1));
+        do
+        {
+            try
+            {
+                var gone = await store.EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
+                if (gone > 0)
+                {
+                    LogGone(log, gone, Days);
+                }
+            }
+            catch (Npgsql.NpgsqlException problem)
+            {
+                LogPutOff(log, problem.Message);
+            }
+        }
+        while (await daily.WaitForNextTickAsync(stoppingToken));
+    }
+
+    [LoggerMessage(LogLevel.Information, "{Count} documents were deleted for good after {Days} days in the bin")]
+    private static partial void LogGone(ILogger log, int count, int days);
+
+    [LoggerMessage(LogLevel.Warning, "The bin is emptied tomorrow instead: {Problem}")]
+    private static partial void LogPutOff(ILogger log, string problem);
+}

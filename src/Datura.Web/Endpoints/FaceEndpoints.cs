@@ -1,0 +1,97 @@
+using Datura.Core;
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using Datura.Core.Shapes;
+using Datura.Documents;
+using Datura.Files.Models;
+using Datura.Files.Pictures;
+using Datura.Store;
+using NetTopologySuite.Geometries;
+
+namespace Datura.Web;
+
+/// <summary>Faces, their bodies and pictures.</summary>
+public static class FaceEndpoints
+{
+    private const int StretchPixels = 512;
+
+    public static void MapFaces(this IEndpointRouteBuilder routes)
+    {
+        var faces = routes.MapDocuments(DocumentTypes.Face, Resource, Resource);
+        faces.MapGet("/{id}/body", async (string id, Library library, PlanService plans, CancellationToken cancel) =>
+        {
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            return TypedResults.Ok(new BodyResource(
+                ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart.ToDictionary(l => l.Key.Id, l => l.Value),
+                body.ZoneOutlines.ToDictionary(z => z.Key.Name(), z => Rings(z.Value))));
+        })
+            .Called("readBody", "The body of a face for pointing: landmarks and zones.");
+        faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans, CancellationToken cancel) =>
+        {
+            if (!new[] { x1, y1, x2, y2 }.All(v => Math.Abs(v) < 1000))
+            {
+                throw new InputException("x1", ProblemCode.TapeOffSkin);
+            }
+
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var (path, mm) = Tape.Laid(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2)));
+            return TypedResults.Ok(new TapeResource(
+                Math.Round(mm, 1), [.. path.Select(body.Chart.ToChart).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]));
+        })
+            .Called("layTape", "A tape laid on the skin between two places.");
+        faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
+            Kept.File(StretchPicture.Png(plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm), StretchPixels), "image/png", context))
+            .Called("drawStretch", "Where the chart stretches, as a picture.")
+            .Gives("image/png");
+        faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
+            Kept.File(BodyModel.Glb(plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm)), "model/gltf-binary", context))
+            .Called("exportBody", "The body as a model, glTF 2.0.")
+            .Gives("model/gltf-binary");
+        faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
+        {
+            var at = Zones.Find(zone) ?? throw new InputException("zone", ProblemCode.NoSuchZone, ("zone", zone));
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var costume = (await library.SettingAsync(setting, cancel)).Costume;
+            var offers = NewPart.Offers(at, body, await library.KitAsync(kit, cancel), costume);
+            return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
+        })
+            .Called("listOffers", "The parts that can be hung on a zone.");
+        faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
+        {
+            var found = PartKinds.Find(kind) ?? throw new InputException("kind", ProblemCode.NoSuchKind, ("kind", kind));
+            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var costume = (await library.SettingAsync(setting, cancel)).Costume;
+            return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit, cancel), costume)));
+        })
+            .Called("offerPart", "A new part of a kind, as it would hang on this face.");
+        faces.MapPost("/estimate", (FacePreview preview, PlanService plans, CancellationToken cancel) =>
+        {
+            var body = plans.Body(preview.MeasuresMm);
+            return TypedResults.Ok(new EstimateResource(
+                body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)), body.MeasureNotes.ToDictionary(n => n.Field, n => n.Sentence)));
+        })
+            .Called("estimateMeasures", "All measures of a face that is being edited.");
+        faces.MapPost("/preview", (FacePreview preview, PlanService plans, CancellationToken cancel) =>
+        {
+            var body = plans.Body(preview.MeasuresMm);
+            var bare = new PlannedLook(null!, body, preview.Skin, []);
+            var (rgba, width, height) = BustPicture.Finished(bare, BustView.Gallery, 320, 360);
+            return TypedResults.File(Png.Of(rgba, width, height), "image/png");
+        })
+            .Called("drawFace", "The bare face that is being edited.")
+            .Gives("image/png");
+    }
+
+    private static OfferResource Resource(NewPart.Offer offer) => new(
+        offer.Kind.Id, offer.Kind.Label, [.. offer.Sizes.Select(s => s with { Value = Math.Round(s.Value, 1) })], offer.Part);
+
+    private static FaceResource Resource(StoredDocument stored)
+    {
+        var face = Library.Document(DocumentTypes.Face, stored);
+        return new(
+            stored.Id, stored.Revision, face, SkinTone.Class(face.Skin), Math.Round(SkinTone.TypologyAngleDeg(face.Skin), 1), Srgb.From(face.Skin).Hex);
+    }
+
+    private static IReadOnlyList<IReadOnlyList<double>> Rings(Geometry outline) =>
+        [.. Curves.OuterRings(outline).Select(r => (IReadOnlyList<double>)[.. r.SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })])];
+}

@@ -1,0 +1,3 @@
+namespace Datura.Web;
+
+public sealed record FewestResource(IReadOnlyList<string> Paints, bool Proven, IReadOnlyList<FewestColour> Colours);

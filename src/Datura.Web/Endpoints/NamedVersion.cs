@@ -1,0 +1,3 @@
+namespace Datura.Web;
+
+public sealed record NamedVersion(string Label, int? Index);

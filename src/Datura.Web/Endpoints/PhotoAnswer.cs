@@ -1,0 +1,3 @@
+namespace Datura.Web;
+
+public sealed record PhotoAnswer(Lab Colour, string Hex);

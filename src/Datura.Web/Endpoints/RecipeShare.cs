@@ -1,0 +1,3 @@
+namespace Datura.Web;
+
+public sealed record RecipeShare(string Paint, string Name, double Parts);

@@ -1,0 +1,3 @@
+namespace Datura.Web;
+
+public sealed record RoleResource(string Id, string Label, Stage Stage, string ToolName, int Coats, bool Optional);

@@ -1,0 +1,4 @@
+namespace Datura.Web;
+
+/// <summary>The answer to a save.</summary>
+public sealed record Saved(string Id, int Revision);

@@ -1,0 +1,54 @@
+using Datura.Core.Body;
+using Datura.Core.Order;
+using Datura.Core.Shapes;
+using Datura.Files.Motifs;
+using Datura.Files.Pictures;
+
+namespace Datura.Web;
+
+/// <summary>The words of the trade: kinds of parts, measures, zones.</summary>
+public static class VocabularyEndpoints
+{
+    private const int MeasurePicturePixels = 132;
+    private const int KindPicturePixels = 120;
+
+    public static void MapVocabulary(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)]))
+            .Called("listKinds", "The kinds of parts, with their measures and coats.").WithTags("Words");
+        routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans, HttpContext context, CancellationToken cancel) =>
+        {
+            var kind = PartKinds.Find(id) ?? throw new InputException("id", ProblemCode.NoSuchKind, ("kind", id));
+            return Kept.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels, cancel), "image/png", context);
+        })
+            .Called("drawKind", "A kind as a small picture.")
+            .Gives("image/png").WithTags("Words").ProducesProblem(400).ProducesProblem(404);
+        routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names))
+            .Called("listZones", "The zones of the face, neck and chest.").WithTags("Words");
+        routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
+            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))]))
+            .Called("listMeasures", "The measures of a face, and how each is taken.").WithTags("Words");
+        routes.MapGet("/api/measures/presets", () => TypedResults.Ok(MeasurePresets.All))
+            .Called("listMeasurePresets", "Measures of mean people, by age.").WithTags("Words");
+        routes.MapGet("/api/measures/{id}/picture", (string id, HttpContext context) => Kept.File(MeasurePicture.Png(
+            Measures.Find(id) ?? throw new InputException("id", ProblemCode.UnknownMeasure, ("id", id)),
+            MeasurePicturePixels), "image/png", context))
+            .Called("drawMeasure", "Where a measure is taken, as a small picture.")
+            .Gives("image/png").WithTags("Words").ProducesProblem(400);
+        routes.MapPost("/api/motifs", async (HttpRequest request, string? name) =>
+        {
+            using var reader = new StreamReader(request.Body);
+            // One letter more than is allowed is enough to know that it is too large.
+            var buffer = new char[SvgMotif.MostBytes + 1];
+            var length = await reader.ReadBlockAsync(buffer);
+            return TypedResults.Ok(SvgMotif.Read(name is { Length: > 0 and <= 120 } ? name : "Motif", new string(buffer, 0, length)));
+        })
+            .Accepts<string>("text/plain", "image/svg+xml", "application/octet-stream")
+            .Called("readMotif", "The figures of an SVG drawing.").WithTags("Words").ProducesProblem(400);
+    }
+
+    private static KindResource Resource(PartKind kind) => new(
+        kind.Id, kind.Label, kind.Family, kind.Sided, [.. kind.HangsOn.Select(z => z.Name())],
+        [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
+        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, Rates.Of(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind));
+}
