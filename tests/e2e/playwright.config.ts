@@ -1,7 +1,9 @@
 import { defineConfig } from '@playwright/test'
 
 // One application for each worker, or the one that runs.
-const applications = (process.env.DATURA_URLS ?? process.env.DATURA_URL ?? 'http://127.0.0.1:5180').trim().split(/\s+/)
+const applications = (process.env.DATURA_URLS ?? process.env.DATURA_URL ?? 'http://127.0.0.1:5180')
+  .trim()
+  .split(/\s+/)
 
 export default defineConfig({
   testDir: '.',
