@@ -33,7 +33,7 @@ public sealed class Library(DocumentStore store)
     /// <summary>Keeps a new document under an id made of its name.</summary>
     /// <param name="key">Names this save, so that it can be sent again.</param>
     /// <exception cref="Exception">With a sentence: the document cannot be.</exception>
-    public async Task<Saved> AddAsync<T>(DocumentType<T> type, T document, SaveKey? key = null, CancellationToken cancel = default)
+    public async Task<Saved> AddAsync<T>(DocumentType<T> type, T document, string? key = null, CancellationToken cancel = default)
         where T : class
     {
         type.Check(document);
@@ -43,7 +43,7 @@ public sealed class Library(DocumentStore store)
             var id = n == 1 ? wanted : $"{wanted}-{n}";
             try
             {
-                var (kept, revision) = await store.AddAsync(type.Name, id, type.TitleOf(document), type.Write(type.WithId(document, id)), key?.Text, cancel);
+                var (kept, revision) = await store.AddAsync(type.Name, id, type.TitleOf(document), type.Write(type.WithId(document, id)), key, cancel);
                 return new(kept, revision);
             }
             catch (TakenIdException) when (n < MostOfOneName)
@@ -56,11 +56,11 @@ public sealed class Library(DocumentStore store)
     /// <summary>Keeps a document on top of the revision that was read.</summary>
     /// <param name="key">Names this save, so that it can be sent again.</param>
     /// <exception cref="StaleRevisionException"/>
-    public async Task<Saved> SaveAsync<T>(DocumentType<T> type, string id, Save<T> save, SaveKey? key = null, CancellationToken cancel = default)
+    public async Task<Saved> SaveAsync<T>(DocumentType<T> type, string id, Save<T> save, string? key = null, CancellationToken cancel = default)
         where T : class
     {
         type.Check(save.Document);
-        return new(id, await store.SaveAsync(type.Name, id, save.Revision, type.TitleOf(save.Document), type.Write(type.WithId(save.Document, id)), key?.Text, cancel));
+        return new(id, await store.SaveAsync(type.Name, id, save.Revision, type.TitleOf(save.Document), type.Write(type.WithId(save.Document, id)), key, cancel));
     }
 
     public static T Document<T>(DocumentType<T> type, StoredDocument stored)

@@ -1,4 +1,5 @@
 using System.Net;
+using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Datura.Documents;
 using Datura.Store;
@@ -38,6 +39,32 @@ public class DocumentTests(Service service) : IClassFixture<Service>
         Assert.Equal(first.Revision, back.Revision);
         Assert.Equal(text, await service.Client.GetStringAsync($"/api/{plural}/{first.Id}/file"));
         Assert.Contains(first, await service.Get<DocumentHead[]>($"/api/{plural}/find"));
+    }
+
+    // The answer was lost on its way, so the page sends it again.
+    [Fact]
+    public async Task ASaveSentAgainWithItsKeyIsAnsweredAsTheFirstTime()
+    {
+        var look = await service.DemoLook("wreck-diver");
+        async Task<HttpResponseMessage> Sent(HttpMethod method, string path, object body, string key)
+        {
+            using var request = new HttpRequestMessage(method, path) { Content = JsonContent.Create(body, options: DaturaJson.Compact) };
+            request.Headers.Add("Idempotency-Key", key);
+            return await service.Client.SendAsync(request);
+        }
+
+        var (add, save) = ($"{Guid.NewGuid()}", $"{Guid.NewGuid()}");
+        var first = await Service.Read<Saved>(await Sent(HttpMethod.Post, "/api/looks", look with { Name = "Twice sent" }, add));
+        Assert.Equal(first, await Service.Read<Saved>(await Sent(HttpMethod.Post, "/api/looks", look with { Name = "Twice sent" }, add)));
+        var changed = new Save<Look>(1, look with { Name = "Twice sent", Notes = "ropes" });
+        Assert.Equal(2, (await Service.Read<Saved>(await Sent(HttpMethod.Put, $"/api/looks/{first.Id}", changed, save))).Revision);
+        Assert.Equal(2, (await Service.Read<Saved>(await Sent(HttpMethod.Put, $"/api/looks/{first.Id}", changed, save))).Revision);
+        Assert.Equal(HttpStatusCode.Conflict, (await Sent(HttpMethod.Put, $"/api/looks/{first.Id}", changed, $"{Guid.NewGuid()}")).StatusCode);
+        Assert.Equal(HttpStatusCode.Conflict, (await Sent(HttpMethod.Put, $"/api/looks/{first.Id}", changed with { Revision = 2 }, save)).StatusCode);
+        var none = await Sent(HttpMethod.Put, $"/api/looks/{first.Id}", changed with { Revision = 2 }, "no key!");
+        Assert.Equal(HttpStatusCode.BadRequest, none.StatusCode);
+        Assert.Contains("8 to 80 letters", await none.Content.ReadAsStringAsync());
+        Assert.Equal(2, (await service.Get<RevisionHead[]>($"/api/looks/{first.Id}/revisions")).Length);
     }
 
     [Fact]

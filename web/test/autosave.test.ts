@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, ref, shallowRef } from 'vue'
 import { ApiProblem } from '../src/api/client'
 import { useAutosave } from '../src/lib/autosave'
+import type { Draft } from '../src/lib/drafts'
 
 vi.stubGlobal('window', globalThis)
 
@@ -11,19 +12,22 @@ interface Note {
 }
 
 /** A service that keeps revisions, and a browser that keeps drafts. */
-function desk(save?: (revision: number, note: Note) => Promise<number>) {
+function desk(save?: (revision: number, note: Note, key: string) => Promise<number>) {
   const value = shallowRef<Note>({ text: 'as read' })
   const id = ref('whelk')
-  const drafts = new Map<string, Note>()
+  const drafts = new Map<string, Draft<Note>>()
   const sent: Note[] = []
+  const theirs = { revision: 7, value: { text: 'theirs' } }
   const saving = useAutosave<Note>({
     id,
     value,
-    save: async (_, revision, note) => {
+    read: (_, revision) =>
+      Promise.resolve(revision === undefined ? theirs : { revision, value: { text: 'as read' } }),
+    save: async (_, revision, note, key) => {
       sent.push(note)
-      return save ? save(revision, note) : revision + 1
+      return save ? save(revision, note, key) : revision + 1
     },
-    keep: (key, _, note) => !!drafts.set(key, note),
+    keep: (key, draft) => !!drafts.set(key, draft),
     drop: (key) => void drafts.delete(key),
   })
   saving.opened(value.value, 1)
@@ -31,7 +35,7 @@ function desk(save?: (revision: number, note: Note) => Promise<number>) {
     value.value = { text }
     await nextTick()
   }
-  return { value, id, drafts, sent, saving, write }
+  return { value, id, drafts, sent, theirs, saving, write }
 }
 
 describe('saving by itself', () => {
@@ -42,7 +46,7 @@ describe('saving by itself', () => {
     await write('a')
     await write('ab')
     expect(saving.state.value).toBe('waiting')
-    expect(drafts.get('whelk')?.text).toBe('ab')
+    expect(drafts.get('whelk')?.value.text).toBe('ab')
     await vi.advanceTimersByTimeAsync(800)
     expect(sent.map((n) => n.text)).toEqual(['ab'])
     expect([saving.state.value, saving.revision.value, drafts.size]).toEqual(['saved', 2, 0])
@@ -73,7 +77,7 @@ describe('saving by itself', () => {
     })
     await write('a')
     await vi.advanceTimersByTimeAsync(800)
-    expect([saving.state.value, drafts.get('whelk')?.text]).toEqual(['offline', 'a'])
+    expect([saving.state.value, drafts.get('whelk')?.value.text]).toEqual(['offline', 'a'])
     there = true
     await vi.advanceTimersByTimeAsync(3100)
     expect([saving.state.value, drafts.size]).toEqual(['saved', 0])
@@ -88,7 +92,115 @@ describe('saving by itself', () => {
     await saving.save()
     expect(saving.state.value).toBe('conflict')
     expect(sent.length).toBe(1)
-    expect(drafts.has('whelk')).toBe(true)
+    // What was changed after it was told is kept as well.
+    expect(drafts.get('whelk')?.value.text).toBe('mine, again')
+    expect(saving.conflict.value).toEqual({
+      base: { text: 'as read' },
+      theirs: { text: 'theirs' },
+      revision: 7,
+    })
+  })
+
+  it('asks nothing when somebody else saved the very same', async () => {
+    const { saving, write, drafts } = desk(() => Promise.reject(new ApiProblem(409, 'Changed')))
+    await write('theirs')
+    await vi.advanceTimersByTimeAsync(800)
+    expect([saving.state.value, saving.revision.value, drafts.size]).toEqual(['saved', 7, 0])
+  })
+
+  it('goes on from theirs when the painter has chosen', async () => {
+    let stale = true
+    const on: number[] = []
+    const { saving, write } = desk((revision) => {
+      on.push(revision)
+      return stale ? Promise.reject(new ApiProblem(409, 'Changed')) : Promise.resolve(revision + 1)
+    })
+    await write('mine')
+    await vi.advanceTimersByTimeAsync(800)
+    stale = false
+    saving.settle()
+    await write('of both')
+    await vi.advanceTimersByTimeAsync(800)
+    expect(on).toEqual([1, 7])
+    expect([saving.state.value, saving.revision.value]).toEqual(['saved', 8])
+  })
+
+  // The service took the save, and the answer was lost on its way.
+  it('sends a save that was never answered again with its key before anything else', async () => {
+    const taken = new Map<string, number>()
+    let newest = 1
+    let cut = true
+    const { saving, write, sent } = desk((revision, _, key) => {
+      if (!taken.has(key)) {
+        if (revision !== newest) return Promise.reject(new ApiProblem(409, 'Changed'))
+        taken.set(key, ++newest)
+      }
+      if (cut) return Promise.reject(new ApiProblem(0, 'No connection'))
+      return Promise.resolve(taken.get(key)!)
+    })
+    await write('a')
+    await vi.advanceTimersByTimeAsync(800)
+    await write('ab')
+    cut = false
+    await vi.advanceTimersByTimeAsync(8000)
+    expect(sent.map((n) => n.text)).toEqual(['a', 'a', 'ab'])
+    expect([saving.state.value, saving.revision.value, newest]).toEqual(['saved', 3, 3])
+  })
+
+  it('keeps the key with the draft, for the page that comes after this one', async () => {
+    const keys: string[] = []
+    const lost = desk((_, __, key) => {
+      keys.push(key)
+      return Promise.reject(new ApiProblem(0, 'No connection'))
+    })
+    await lost.write('a')
+    await vi.advanceTimersByTimeAsync(800)
+    const draft = lost.drafts.get('whelk')!
+    lost.saving.stop()
+    const after = desk((revision, _, key) => {
+      keys.push(key)
+      return Promise.resolve(revision + 1)
+    })
+    after.saving.resume(draft)
+    await after.write(draft.value.text)
+    await vi.advanceTimersByTimeAsync(800)
+    expect(keys[0]).toBe(keys.at(-1))
+    expect([after.saving.state.value, after.drafts.size]).toEqual(['saved', 0])
+  })
+
+  it('waits as long as the service says', async () => {
+    let busy = true
+    const { saving, write, sent } = desk((revision) =>
+      busy ? Promise.reject(new ApiProblem(503, 'Busy', {}, 20_000)) : Promise.resolve(revision + 1),
+    )
+    await write('a')
+    await vi.advanceTimersByTimeAsync(15_000)
+    expect(sent.length).toBe(1)
+    busy = false
+    await vi.advanceTimersByTimeAsync(7000)
+    expect([saving.state.value, sent.length]).toEqual(['saved', 2])
+  })
+
+  it('leaves no draft of what was saved while the look was left, and keeps what was changed after', async () => {
+    const slow = async (revision: number) => {
+      await new Promise((resolve) => setTimeout(resolve, 500))
+      return revision + 1
+    }
+    for (const [more, left] of [
+      [null, undefined],
+      ['ab', 'ab'],
+    ] as const) {
+      const { id, saving, write, drafts } = desk(slow)
+      await write('a')
+      const running = saving.save()
+      if (more) await write(more)
+      id.value = ''
+      await vi.advanceTimersByTimeAsync(600)
+      await running
+      expect(drafts.get('whelk')?.value.text).toBe(left)
+      if (left) expect(drafts.get('whelk')).toMatchObject({ revision: 2, value: { text: left } })
+      expect(drafts.get('whelk')?.pending).toBeUndefined()
+    }
   })
 
   it('says what was refused and does not send it again by itself', async () => {

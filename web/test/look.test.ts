@@ -125,6 +125,11 @@ describe('the look in the hand', () => {
     look.describe({ name: 'Limpet' })
     await Promise.resolve()
     await look.close()
-    expect(api.saveLook).toHaveBeenCalledWith('whelk', 3, expect.objectContaining({ name: 'Limpet' }))
+    expect(api.saveLook).toHaveBeenCalledWith(
+      'whelk',
+      3,
+      expect.objectContaining({ name: 'Limpet' }),
+      expect.stringMatching(/^[0-9a-f]{32}$/),
+    )
   })
 })

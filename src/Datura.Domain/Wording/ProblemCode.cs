@@ -167,6 +167,7 @@ public enum ProblemCode
     NoSuchDocument,
     ChangedElsewhere,
     IdTaken,
+    SaveKey,
     SaveKeyTaken,
     BodyUnreadable,
     AddressValues,

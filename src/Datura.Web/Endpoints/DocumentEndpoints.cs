@@ -31,13 +31,13 @@ public static class DocumentEndpoints
             TypedResults.Ok(read(await store.GetAsync(type.Name, id, revision, cancel))))
             .Called($"read{one}", $"A {type.Name}, as it is or as it was at a revision.");
         // As delegates of their own: the framework's analyzer fails on a lambda that takes a type parameter.
-        var add = async (T document, [FromHeader(Name = SaveKey.Header)] SaveKey? key, Library library, CancellationToken cancel) =>
+        var add = async (T document, [FromHeader(Name = SaveKey.Header)] string? key, Library library, CancellationToken cancel) =>
         {
-            var saved = await library.AddAsync(type, document, key, cancel);
+            var saved = await library.AddAsync(type, document, SaveKey.Checked(key), cancel);
             return TypedResults.Created($"/api/{type.Plural}/{saved.Id}", saved);
         };
-        var save = async (string id, Save<T> save, [FromHeader(Name = SaveKey.Header)] SaveKey? key, Library library, CancellationToken cancel) =>
-            TypedResults.Ok(await library.SaveAsync(type, id, save, key, cancel));
+        var save = async (string id, Save<T> save, [FromHeader(Name = SaveKey.Header)] string? key, Library library, CancellationToken cancel) =>
+            TypedResults.Ok(await library.SaveAsync(type, id, save, SaveKey.Checked(key), cancel));
         group.MapPost("/", add).Called($"add{one}", $"A new {type.Name}.");
         group.MapPut("/{id}", save)
             .ProducesProblem(409).Called($"save{one}", $"Saves a {type.Name} on top of the revision that was read; refused when somebody saved in between.");

@@ -61,12 +61,15 @@ export class ApiProblem extends Error {
     readonly status: number,
     message: string,
     readonly errors: Record<string, string[]> = {},
+    /** When the service says to ask again, ms from now. */
+    readonly retryAfterMs?: number,
   ) {
     super(message)
   }
 
+  /** Whether it may well work in a moment: the service was not reached, or has too much to do. */
   get offline() {
-    return this.status === 0 || this.status === 503
+    return this.status === 0 || this.status === 503 || this.status === 429
   }
 }
 
@@ -78,14 +81,18 @@ interface ProblemBody {
   errors?: Record<string, string[]>
 }
 
-function problemOf(status: number, body: unknown): ApiProblem {
+function problemOf(status: number, body: unknown, retryAfter: string | null = null): ApiProblem {
   const problem = (body ?? {}) as ProblemBody
   return new ApiProblem(
     status,
     problem.detail ?? problem.title ?? `The service answered ${status}.`,
     problem.errors,
+    retryAfter && Number.isFinite(Number(retryAfter)) ? 1000 * Number(retryAfter) : undefined,
   )
 }
+
+/** The header that names a save, so that it can be sent again. */
+const keyed = (key?: string) => (key ? { header: { 'Idempotency-Key': key } } : {})
 
 const client = createClient<paths>({ baseUrl: '' })
 
@@ -100,7 +107,8 @@ async function answer<T>(
     if (error instanceof DOMException && error.name === 'AbortError') throw error
     throw new ApiProblem(0, LOST)
   }
-  if (!result.response.ok || result.error !== undefined) throw problemOf(result.response.status, result.error)
+  if (!result.response.ok || result.error !== undefined)
+    throw problemOf(result.response.status, result.error, result.response.headers.get('retry-after'))
   return result.data as NonNullable<T>
 }
 
@@ -144,10 +152,17 @@ export function documents(kind: DocumentKind) {
 
 export const api = {
   looks: () => answer(client.GET('/api/looks')),
-  look: (id: string) => answer(client.GET('/api/looks/{id}', { params: { path: { id } } })),
-  addLook: (look: Look) => answer(client.POST('/api/looks', { body: look })),
-  saveLook: (id: string, revision: number, look: Look) =>
-    answer(client.PUT('/api/looks/{id}', { params: { path: { id } }, body: { revision, document: look } })),
+  look: (id: string, revision?: number) =>
+    answer(client.GET('/api/looks/{id}', { params: { path: { id }, query: { revision } } })),
+  addLook: (look: Look, key?: string) =>
+    answer(client.POST('/api/looks', { params: keyed(key), body: look })),
+  saveLook: (id: string, revision: number, look: Look, key: string) =>
+    answer(
+      client.PUT('/api/looks/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: look },
+      }),
+    ),
   importLook: (text: string) => answer(client.POST('/api/looks/import', { body: text, ...AS_TEXT })),
   faces: () => answer(client.GET('/api/faces')),
   addFace: (face: Face) => answer(client.POST('/api/faces', { body: face })),

@@ -1,5 +1,6 @@
 import { say } from '../texts'
 import type { Difference } from '../api/client'
+import { same } from './merge'
 
 export interface Words {
   kindOf: (id: string) => string
@@ -43,6 +44,20 @@ function said(value: unknown, words: Words): string {
     .map(([key, v]) => `${spaced(key)} ${said(v, words)}`)
     .join(', ')
 }
+
+/** What one side changed of a piece, leaf by leaf. */
+export function changesOf(path: string[], before: unknown, after: unknown): Difference[] {
+  if (same(before, after)) return []
+  const json = (v: unknown) => (v === undefined ? null : JSON.stringify(v))
+  if (isTree(before) && isTree(after))
+    return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((key) =>
+      changesOf([...path, key], before[key], after[key]),
+    )
+  return [{ path, before: json(before), after: json(after) }]
+}
+
+const isTree = (v: unknown): v is Record<string, unknown> =>
+  typeof v === 'object' && v !== null && !Array.isArray(v)
 
 /** What differs between two saves of a look, as a painter would say it: "Horns: length 40 → 55". */
 export function differenceWords(difference: Difference, kinds: Record<string, string>, words: Words): string {

@@ -3,8 +3,10 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, type Look, type Part } from '../api/client'
 import { useAutosave } from '../lib/autosave'
-import { dropDraft, keepDraft, readDraft } from '../lib/drafts'
+import { freshName } from '../lib/freshName'
 import { useHistory } from '../lib/history'
+import { merged, type Choice, type Piece } from '../lib/merge'
+import { drafts, tabs } from '../lib/tabs'
 import { useSelection } from './selection'
 
 export const EMPTY: Look = { name: '', notes: '', mapping: 'pencil', parts: [] }
@@ -19,48 +21,80 @@ export const useLook = defineStore('look', () => {
   const fittingKit = ref<string | null>(null)
   const part = computed(() => look.value.parts.find((p) => p.id === selection.selected) ?? null)
 
+  const read = async (lookId: string, at?: number) => {
+    const stored = await api.look(lookId, at)
+    return { revision: stored.revision, value: stored.look }
+  }
+
   const saving = useAutosave<Look>({
     id,
     value: look,
-    save: async (lookId, revision, value) => (await api.saveLook(lookId, revision, value)).revision,
-    keep: (lookId, revision, value) => keepDraft(lookId, { revision, look: value }),
-    drop: dropDraft,
+    read,
+    save: async (lookId, revision, value, key) => (await api.saveLook(lookId, revision, value, key)).revision,
+    keep: (lookId, draft) => drafts.keep('looks', lookId, draft),
+    drop: (lookId) => drafts.drop('looks', lookId),
+    told: (lookId, revision) => tabs.saved('looks', lookId, revision),
   })
 
-  async function open(lookId: string) {
+  // Another tab of this browser saved what is open here.
+  tabs.onSaved((kind, lookId, revision) => {
+    if (kind !== 'looks' || lookId !== id.value || revision <= saving.revision.value) return
+    if (saving.state.value === 'saved') void open(lookId, selection.selected)
+    else if (saving.state.value === 'waiting') void saving.collide()
+  })
+
+  async function open(lookId: string, selected: string | null = null) {
     saving.stop()
     id.value = ''
-    const stored = await api.look(lookId)
-    const draft = readDraft(lookId)
-    selection.selected = null
+    const [stored, draft] = await Promise.all([read(lookId), drafts.take<Look>('looks', lookId)])
+    selection.selected = stored.value.parts.some((p) => p.id === selected) ? selected : null
     fittingKit.value = null
-    saving.opened(stored.look, stored.revision)
-    history.reset(stored.look)
+    saving.opened(stored.value, stored.revision)
+    history.reset(stored.value)
     id.value = lookId
     if (draft) {
       // Work that never reached the service goes on top, to be saved or, when somebody else saved since, to be decided on.
-      saving.revision.value = draft.revision
-      history.change(draft.look)
+      saving.resume(draft)
+      history.change(draft.value)
     }
   }
 
   /** Leaves the look; what is not saved yet is saved or stays as a draft. */
   async function close() {
-    if (saving.state.value === 'waiting') await saving.save()
+    const under = saving.state.value === 'waiting' || saving.state.value === 'saving'
+    // A service that does not answer keeps nobody: the draft is there.
+    if (under) await Promise.race([saving.save(), new Promise((resolve) => setTimeout(resolve, 2000))])
     id.value = ''
   }
 
   /** After a conflict: throw the own change away and show what was saved elsewhere. */
   async function takeTheirs() {
     const lookId = id.value
-    dropDraft(lookId)
+    drafts.drop('looks', lookId)
     await open(lookId)
   }
 
+  /** After a conflict: goes on from theirs with what was chosen of mine. */
+  function take(pieces: Piece[], choices: Choice[]) {
+    const both = saving.conflict.value
+    if (!both) return
+    const mine = look.value
+    saving.settle()
+    history.change(merged(both.theirs, mine, pieces, choices))
+    if (choices.every((c) => c === 'theirs')) drafts.drop('looks', id.value)
+  }
+
+  /** Pressed again because nothing seemed to happen, it is still one copy. */
+  let copyKey: string | undefined
+
   /** After a conflict: keep the own change under a new name. */
   async function saveAsCopy(): Promise<string> {
-    const copy = await api.addLook({ ...look.value, name: say('look.copy', { name: look.value.name }) })
-    dropDraft(id.value)
+    const copy = await api.addLook(
+      { ...look.value, name: say('look.copy', { name: look.value.name }) },
+      (copyKey ??= freshName()),
+    )
+    copyKey = undefined
+    drafts.drop('looks', id.value)
     return copy.id
   }
 
@@ -125,6 +159,9 @@ export const useLook = defineStore('look', () => {
     redo: history.redo,
     open,
     close,
+    conflict: saving.conflict,
+    collide: saving.collide,
+    take,
     takeTheirs,
     saveAsCopy,
     describe,
