@@ -202,17 +202,42 @@ public static class PlanCheck
         }
     }
 
+    // Every tie is followed once: depth first, from each coat that was not reached before.
     private static IReadOnlyList<string>? Circle(IReadOnlyList<StepTie> ties)
     {
-        foreach (var tie in ties)
+        var after = ties.ToLookup(t => t.First, t => t.Then);
+        var done = new HashSet<string>();
+        foreach (var start in after.Select(g => g.Key))
         {
-            var way = new List<string> { tie.First };
-            for (var next = tie; next is not null && way.Count <= ties.Count + 1; next = ties.FirstOrDefault(t => t.First == way[^1]))
+            var (way, on, open) = (new List<string>(), new HashSet<string>(), new Stack<IEnumerator<string>>());
+            void Enter(string coat)
             {
-                way.Add(next.Then);
-                if (next.Then == tie.First)
+                way.Add(coat);
+                on.Add(coat);
+                open.Push(after[coat].GetEnumerator());
+            }
+
+            if (!done.Contains(start))
+            {
+                Enter(start);
+            }
+
+            while (open.TryPeek(out var next))
+            {
+                if (!next.MoveNext())
                 {
-                    return way;
+                    open.Pop();
+                    done.Add(way[^1]);
+                    on.Remove(way[^1]);
+                    way.RemoveAt(way.Count - 1);
+                }
+                else if (on.Contains(next.Current))
+                {
+                    return [.. way.SkipWhile(c => c != next.Current), next.Current];
+                }
+                else if (!done.Contains(next.Current))
+                {
+                    Enter(next.Current);
                 }
             }
         }

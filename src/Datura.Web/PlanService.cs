@@ -23,15 +23,15 @@ public sealed class PlanService(Library library) : IDisposable
     public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels, CancellationToken cancel = default)
     {
         var kit = await library.KitAsync(kitId, cancel);
-        return kindPictures.Get($"{kind.Id} {pixels} {InputText.Of(kit)}", () =>
+        return await kindPictures.GetAsync($"{kind.Id} {pixels} {InputText.Of(kit)}", () =>
         {
             var (rgba, width, height) = PartPicture.Of(kind, kit, pixels);
             return Png.Of(rgba, width, height);
         }, cancel);
     }
 
-    public FittedBody Body(IReadOnlyDictionary<string, double> measuresMm) =>
-        bodies.Get(InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm));
+    public Task<FittedBody> BodyAsync(IReadOnlyDictionary<string, double> measuresMm, CancellationToken cancel = default) =>
+        bodies.GetAsync(InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm), cancel);
 
     public Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => library.SettingAsync(request.SettingId, cancel);
 
@@ -58,7 +58,7 @@ public sealed class PlanService(Library library) : IDisposable
         var bare = request with { Look = request.Look with { Form = null }, Draft = true };
         var key = InputText.Of(new { bare.Look, face, kit, setting, Wish = wish with { Pretended = FormWish.Usual.Pretended } });
         var planned = await PlanAsync(bare, cancel);
-        return held.Get(key, () => (
+        return await held.GetAsync(key, () => (
             FormPlan.Hold(wish, planned.Parts, planned.Body, kit, Planner.Ground(bare.Look, planned.Parts, face, kit), setting),
             Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()), cancel);
     }
@@ -92,7 +92,7 @@ public sealed class PlanService(Library library) : IDisposable
         // The slot itself does not matter here.
         var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
-        return (versions.Get(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light), cancel), setting);
+        return (await versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light), cancel), setting);
     }
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)
@@ -112,7 +112,8 @@ public sealed class PlanService(Library library) : IDisposable
         var setting = await library.SettingAsync(request.SettingId, cancel);
         var (look, standIns) = await OnKitAsync(request.Look, kit, cancel);
         var key = InputText.Of(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
-        return plans.Get(key, () => Planner.Plan(look, face, Body(face.MeasuresMm), kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
+        var body = await BodyAsync(face.MeasuresMm, cancel);
+        return await plans.GetAsync(key, () => Planner.Plan(look, face, body, kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
             cancel), cancel);
     }
 
@@ -136,7 +137,7 @@ public sealed class PlanService(Library library) : IDisposable
         }
 
         var own = await OwnKitAsync(look, paints, cancel);
-        return onKit.Get(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own), cancel);
+        return await onKit.GetAsync(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own), cancel);
     }
 
     // The kit that the look names, or one of the studio's that holds all its paints.

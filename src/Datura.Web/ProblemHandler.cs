@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.Json;
 using Datura.Documents;
 using Datura.Store;
+using Datura.Web.Computing;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
@@ -20,12 +21,29 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
             LogFailed(log, exception, httpContext.Request.Path);
         }
 
+        if (problem.Status is 503 or 429)
+        {
+            httpContext.Response.Headers.RetryAfter = RetryAfterSeconds;
+        }
+
         httpContext.Response.StatusCode = problem.Status!.Value;
         return await writer.TryWriteAsync(new() { HttpContext = httpContext, ProblemDetails = problem, Exception = exception });
     }
 
     [LoggerMessage(LogLevel.Error, "Request {Path} failed")]
     private static partial void LogFailed(ILogger log, Exception exception, PathString path);
+
+    /// <summary>A request that took longer than its route may: said instead of an answer.</summary>
+    public static async Task TookTooLong(HttpContext context, TimeSpan limit)
+    {
+        context.Response.StatusCode = StatusCodes.Status503ServiceUnavailable;
+        context.Response.Headers.RetryAfter = RetryAfterSeconds;
+        var problem = Of(503, "Took too long", Problem.Of("service", ProblemCode.TookTooLong, ("seconds", limit.TotalSeconds)));
+        await context.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new() { HttpContext = context, ProblemDetails = problem });
+    }
+
+    // A computation takes a second or two: whoever comes back then finds a shorter queue.
+    private const string RetryAfterSeconds = "2";
 
     private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {
@@ -34,6 +52,8 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
             Of(409, "Changed elsewhere", Problem.Of("revision", ProblemCode.ChangedElsewhere, ("kind", stale.Kind), ("read", stale.Read), ("current", stale.Current))), "currentRevision",
                 stale.Current),
         TakenIdException taken => Of(409, "Name taken", Problem.Of("id", ProblemCode.IdTaken, ("kind", taken.Kind), ("id", taken.Id))),
+        BusyException busy => Of(503, "Busy", Problem.Of("service", ProblemCode.Busy, ("waiting", busy.Waiting))),
+        ReplacedException => Of(429, "Replaced", Problem.Of(ComputeEndpoints.ScreenHeader, ProblemCode.Replaced)),
         TakenSaveKeyException => Of(409, "Key taken", Problem.Of(SaveKey.Header, ProblemCode.SaveKeyTaken)),
         MeasureException measures => Of(400, "Measures cannot be", [.. measures.Problems.Select(p => p with { Field = $"measuresMm.{p.Field}" })]),
         PlanException plan => Of(400, "Cannot be planned", [.. plan.Problems]),

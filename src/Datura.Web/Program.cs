@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using Datura.Documents;
 using Datura.Store;
 using Datura.Web;
+using Datura.Web.Computing;
 using Npgsql;
 using Serilog;
 
@@ -18,6 +19,9 @@ var connection = builder.Configuration["DATURA_DB"] ?? (describe is null ? null 
 builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(DatabasePool.Sized(connection)));
 builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
 builder.Services.AddSingleton<Library>();
+// As many computations as cores; of those who wait some hundred seconds are worth waiting for.
+builder.Services.AddSingleton(_ => new ComputeQueue(Environment.ProcessorCount, mostWaiting: 60 * Environment.ProcessorCount));
+builder.Services.AddRequestTimeouts();
 if (describe is null)
 {
     builder.Services.AddHostedService<Bin>();
@@ -50,6 +54,7 @@ app.UseStatusCodePages();
 app.UseResponseCompression();
 app.UseDefaultFiles();
 app.UseStaticFiles();
+app.UseRequestTimeouts();
 app.MapOpenApi();
 app.MapHealthChecks("/health");
 app.MapLooks();

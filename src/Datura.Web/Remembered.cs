@@ -11,48 +11,75 @@ public sealed class Remembered<T>(int most) : IDisposable
     private readonly MemoryCache kept = new(new MemoryCacheOptions());
     private readonly Lock adding = new();
 
+    /// <summary>Computes it on the thread of who asks first; whoever asks for the same meanwhile waits without holding a thread.</summary>
     /// <param name="input">The whole input as text.</param>
-    /// <param name="make">Computes it; two that ask for the same at once wait for one computation.</param>
+    /// <param name="make">Computes it.</param>
     /// <param name="cancel">Whoever asks may go; another who waits for the same then computes it anew.</param>
-    public T Get(string input, Func<T> make, CancellationToken cancel = default)
+    public async Task<T> GetAsync(string input, Func<T> make, CancellationToken cancel = default)
     {
         var key = Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(input)));
         while (true)
         {
             cancel.ThrowIfCancellationRequested();
-            var entry = Entry(key, make);
+            var (entry, own) = Entry(key);
+            if (own)
+            {
+                return Made(key, entry, make);
+            }
+
             try
             {
-                return entry.Value;
+                return await entry.Task.WaitAsync(cancel);
             }
             catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
             {
-                kept.Remove(key);
-            }
-            catch
-            {
-                kept.Remove(key);
-                throw;
+                // Who computed it went away.
             }
         }
     }
 
-    private Lazy<T> Entry(string key, Func<T> make)
+    private T Made(string key, TaskCompletionSource<T> entry, Func<T> make)
+    {
+        try
+        {
+            var made = make();
+            entry.SetResult(made);
+            return made;
+        }
+        catch (Exception fault)
+        {
+            kept.Remove(key);
+            if (fault is OperationCanceledException)
+            {
+                entry.SetCanceled();
+            }
+            else
+            {
+                entry.SetException(fault);
+                // Looked at, so that it does not count as forgotten when nobody else waits.
+                _ = entry.Task.Exception;
+            }
+
+            throw;
+        }
+    }
+
+    private (TaskCompletionSource<T> Entry, bool Own) Entry(string key)
     {
         lock (adding)
         {
-            if (!kept.TryGetValue(key, out Lazy<T>? entry))
+            if (kept.TryGetValue(key, out TaskCompletionSource<T>? entry))
             {
-                if (kept.Count >= most)
-                {
-                    // The one not used for longest. A size limit of the cache itself would not keep the newest.
-                    kept.Compact(1.0 / most);
-                }
-
-                entry = kept.Set(key, new Lazy<T>(make));
+                return (entry!, false);
             }
 
-            return entry!;
+            if (kept.Count >= most)
+            {
+                // The one not used for longest. A size limit of the cache itself would not keep the newest.
+                kept.Compact(1.0 / most);
+            }
+
+            return (kept.Set(key, new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously)), true);
         }
     }
 

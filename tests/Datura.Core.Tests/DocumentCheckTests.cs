@@ -130,6 +130,24 @@ public class DocumentCheckTests
         Assert.NotEmpty(Assert.IsType<PlanException>(Refused(() => DocumentCheck.Check(LookOf(Socket) with { Order = wish }))).Problems);
     }
 
+    // A circle is named from where it begins to where it comes back, however long the way to it; a chain that only meets itself is none.
+    [Fact]
+    public void ACircleOfTiesIsNamedAndAChainIsTaken()
+    {
+        IReadOnlyList<Problem> Of(params (string, string)[] ties) => Refused(() => DocumentCheck.Check(LookOf(Socket) with
+        {
+            Order = OrderWish.Usual with
+            { Ties = [.. ties.Select(t => new StepTie(t.Item1, t.Item2))] }
+        })) is PlanException plan ? [.. plan.Problems] : [];
+        var chain = Enumerable.Range(0, 3900).Select(k => ($"c{k}/x", $"c{k + 1}/x")).ToArray();
+        Assert.DoesNotContain(Of(chain), p => p.Code == ProblemCode.TiesInACircle);
+        Assert.DoesNotContain(Of(("a/x", "b/x"), ("a/x", "c/x"), ("b/x", "d/x"), ("c/x", "d/x")), p => p.Code == ProblemCode.TiesInACircle);
+        Assert.Contains("c7/x → c8/x → c7/x", Assert.Single(Of([.. chain.Take(8), ("c8/x", "c7/x")]), p => p.Code == ProblemCode.TiesInACircle).Sentence);
+        // The second of two ties of one coat goes round.
+        Assert.Contains(Of(("a/x", "z/x"), ("a/x", "b/x"), ("b/x", "a/x")), p => p.Code == ProblemCode.TiesInACircle);
+        Assert.Contains(Of(("a/x", "a/x")), p => p.Code == ProblemCode.TiesInACircle);
+    }
+
     [Theory]
     [InlineData(0.1, ProblemCode.LampTooNear)]
     [InlineData(300, ProblemCode.LampTooFar)]

@@ -22,6 +22,21 @@ public class MotifTests
     public void AHugeDrawingIsRefused() => Assert.Contains("kB", Assert.Throws<InputException>(
         () => SvgMotif.Read("x", "<svg>" + new string(' ', SvgMotif.MostBytes) + "</svg>")).Message);
 
+    // Three hundred kilobytes of nothing but groups in groups.
+    [Fact]
+    public void ADrawingThatIsTooDeepIsRefused() => Assert.Contains("Ungroup", Assert.Throws<InputException>(
+        () => SvgMotif.Read("x", "<svg>" + string.Concat(Enumerable.Repeat("<g>", 55_000)) + string.Concat(Enumerable.Repeat("</g>", 55_000)) + "</svg>")).Message);
+
+    // A filled scribble would be cut into millions of pieces.
+    [Fact]
+    public void AScribbleThatCrossesItselfThousandsOfTimesIsRefused()
+    {
+        var random = new Random(2);
+        string Scribble(int points) => $"<svg xmlns='http://www.w3.org/2000/svg'><polygon points='{string.Join(' ', Enumerable.Range(0, points).Select(_ => $"{random.Next(1000)},{random.Next(1000)}"))}'/></svg>";
+        Assert.Contains("crosses itself", Assert.Throws<InputException>(() => SvgMotif.Read("x", Scribble(2000))).Message);
+        Assert.NotEmpty(SvgMotif.Read("x", Scribble(60)).Shapes);
+    }
+
     [Fact]
     public void AnEntityBombIsNotExpanded() => Assert.Throws<InputException>(() => SvgMotif.Read(
         "x", "<!DOCTYPE svg [<!ENTITY a 'aaaa'><!ENTITY b '&a;&a;'>]><svg xmlns='http://www.w3.org/2000/svg'><title>&b;</title></svg>"));

@@ -42,6 +42,30 @@ public class PlanTests(Service service) : IClassFixture<Service>
         Assert.True((await answer.Content.ReadAsByteArrayAsync()).Length > 2000);
     }
 
+    // Nonsense is a mistake, not a wish for the usual.
+    [Theory]
+    [InlineData("/api/plan/templates?format=exe", "pdf, svg")]
+    [InlineData("/api/plan/sheet?kind=junk", "chair, booth")]
+    [InlineData("/api/plan/sheet?units=ells", "mm, in")]
+    public async Task AWordThatIsNoneOfThoseIsRefusedAndTheyAreNamed(string address, string words)
+    {
+        var answer = await service.Send(HttpMethod.Post, address, await service.DemoRequest());
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(words, await answer.Content.ReadAsStringAsync());
+    }
+
+    // Forty sheets and pictures at once, and plain reads beside them: all are answered, none with a fault.
+    [Fact]
+    public async Task PlainReadsAndHeavyWorkAreAnsweredSideBySide()
+    {
+        var request = await service.DemoRequest();
+        var heavy = Enumerable.Range(0, 20).Select(n => service.Send(
+            HttpMethod.Post, n % 4 == 0 ? "/api/plan/sheet" : "/api/plan/paint?pixels=256", request with { Look = request.Look with { Name = $"Look {n}" } })).ToArray();
+        var plain = await Task.WhenAll(Enumerable.Range(0, 20).Select(_ => service.Client.GetAsync("/api/looks/find")));
+        Assert.All(plain, a => Assert.Equal(HttpStatusCode.OK, a.StatusCode));
+        Assert.All(await Task.WhenAll(heavy), a => Assert.Equal(HttpStatusCode.OK, a.StatusCode));
+    }
+
     [Fact]
     public async Task TheSheetCarriesTheStepsOfThePlan()
     {

@@ -4,35 +4,35 @@ namespace Datura.Web.Tests;
 public class RememberedTests
 {
     [Fact]
-    public void TheSameInputIsReckonedOnceAndAnotherAnew()
+    public async Task TheSameInputIsReckonedOnceAndAnotherAnew()
     {
         using var remembered = new Remembered<int>(4);
         var times = 0;
-        Assert.Equal(7, remembered.Get("a", () => 7 + times++));
-        Assert.Equal(7, remembered.Get("a", () => 7 + times++));
-        Assert.Equal(8, remembered.Get("b", () => 7 + times++));
+        Assert.Equal(7, await remembered.GetAsync("a", () => 7 + times++));
+        Assert.Equal(7, await remembered.GetAsync("a", () => 7 + times++));
+        Assert.Equal(8, await remembered.GetAsync("b", () => 7 + times++));
         Assert.Equal(2, times);
     }
 
     [Fact]
-    public void OfManyTheNewestIsKeptAndTheOldestGoes()
+    public async Task OfManyTheNewestIsKeptAndTheOldestGoes()
     {
         using var remembered = new Remembered<int>(3);
         foreach (var k in Enumerable.Range(0, 5))
         {
-            remembered.Get($"{k}", () => k);
+            await remembered.GetAsync($"{k}", () => k);
         }
 
-        Assert.Equal(4, remembered.Get("4", () => -1));
-        Assert.Equal(-1, remembered.Get("0", () => -1));
+        Assert.Equal(4, await remembered.GetAsync("4", () => -1));
+        Assert.Equal(-1, await remembered.GetAsync("0", () => -1));
     }
 
     [Fact]
-    public void AFaultIsNotRemembered()
+    public async Task AFaultIsNotRemembered()
     {
         using var remembered = new Remembered<int>(3);
-        Assert.Throws<InvalidOperationException>(() => remembered.Get("a", () => throw new InvalidOperationException()));
-        Assert.Equal(1, remembered.Get("a", () => 1));
+        await Assert.ThrowsAsync<InvalidOperationException>(() => remembered.GetAsync("a", () => throw new InvalidOperationException()));
+        Assert.Equal(1, await remembered.GetAsync("a", () => 1));
     }
 
     // Two ask for the same; the first goes away while it is reckoned. The second gets an answer all the same.
@@ -43,7 +43,7 @@ public class RememberedTests
         using var gone = new CancellationTokenSource();
         using var started = new ManualResetEventSlim();
         using var second = new ManualResetEventSlim();
-        var first = Task.Run(() => remembered.Get("a", () =>
+        var first = Task.Run(() => remembered.GetAsync("a", () =>
         {
             started.Set();
             second.Wait();
@@ -55,16 +55,16 @@ public class RememberedTests
         var other = Task.Run(() =>
         {
             second.Set();
-            return remembered.Get("a", () => 5);
+            return remembered.GetAsync("a", () => 5);
         });
         Assert.Equal(5, await other);
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => first);
     }
 
     [Fact]
-    public void WhoIsGoneAlreadyIsReckonedNothing()
+    public async Task WhoIsGoneAlreadyIsReckonedNothing()
     {
         using var remembered = new Remembered<int>(3);
-        Assert.ThrowsAny<OperationCanceledException>(() => remembered.Get("a", () => throw new InvalidOperationException(), new CancellationToken(canceled: true)));
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => remembered.GetAsync("a", () => throw new InvalidOperationException(), new CancellationToken(canceled: true)));
     }
 }

@@ -12,19 +12,25 @@ class Browser {
   readonly there = new Set<string>()
   full = false
 
-  private readonly storage = {
-    kept: this.kept,
-    get length() {
-      return this.kept.size
-    },
-    key: (n: number) => [...this.kept.keys()][n] ?? null,
-    getItem: (k: string) => this.kept.get(k) ?? null,
-    setItem: (k: string, v: string) => {
+  private readonly storage: Storage
+
+  constructor() {
+    const { kept } = this
+    const setItem = (k: string, v: string) => {
       if (this.full) throw new DOMException('full', 'QuotaExceededError')
-      this.kept.set(k, v)
-    },
-    removeItem: (k: string) => void this.kept.delete(k),
-  } as unknown as Storage
+      kept.set(k, v)
+    }
+    this.storage = {
+      get length() {
+        return kept.size
+      },
+      key: (n) => [...kept.keys()][n] ?? null,
+      getItem: (k) => kept.get(k) ?? null,
+      setItem,
+      removeItem: (k) => void kept.delete(k),
+      clear: () => kept.clear(),
+    }
+  }
 
   tab(name: string) {
     this.there.add(name)

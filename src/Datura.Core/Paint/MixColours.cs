@@ -42,17 +42,22 @@ internal sealed class MixColours
     private int Paints { get; }
 
     /// <summary>Every set of one, two and three paints, as places in ascending order.</summary>
-    public IEnumerable<int[]> Sets()
+    /// <param name="triples">Paints that may be in a set of three; null for all.</param>
+    public IEnumerable<int[]> Sets(IReadOnlySet<int>? triples = null)
     {
+        bool Three(int paint) => triples?.Contains(paint) != false;
         for (var a = 0; a < Paints; a++)
         {
             yield return [a];
             for (var b = a + 1; b < Paints; b++)
             {
                 yield return [a, b];
-                for (var c = b + 1; c < Paints; c++)
+                for (var c = b + 1; c < Paints && Three(a) && Three(b); c++)
                 {
-                    yield return [a, b, c];
+                    if (Three(c))
+                    {
+                        yield return [a, b, c];
+                    }
                 }
             }
         }

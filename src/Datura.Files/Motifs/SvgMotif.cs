@@ -64,9 +64,22 @@ public static class SvgMotif
 
     private static XElement Parse(string text)
     {
+        XmlReader Reader() => XmlReader.Create(new StringReader(text), new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersInDocument = MostBytes });
         try
         {
-            using var reader = XmlReader.Create(new StringReader(text), new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersInDocument = MostBytes });
+            // A tree is built only of what is not too deep: building and leaving a deep one takes minutes.
+            using (var depth = Reader())
+            {
+                while (depth.Read())
+                {
+                    if (depth.Depth > MostDepth + 1)
+                    {
+                        throw Refusal(ProblemCode.DrawingTooDeep);
+                    }
+                }
+            }
+
+            using var reader = Reader();
             return XDocument.Load(reader).Root!;
         }
         catch (XmlException problem)

@@ -1,7 +1,8 @@
-using Datura.Core;
 using Datura.Core.Order;
 using Datura.Core.Paint;
+using Datura.Core;
 using Datura.Files.Pictures;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -20,7 +21,7 @@ public static class CoatEndpoints
             new LampResource(l.Id, l.Name, new ChromaticAdaptation(l.Power).Shown(Enumerable.Repeat(0.95, Spectrum.Bands).ToArray()).Hex))]))
             .Called("listLamps", "The lamps that a setting may have, with what a white looks like under each.").WithTags("Words");
 
-        var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
+        var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/core", async (PlanRequest request, double x, double y, string? lamp, PlanService service, CancellationToken cancel) =>
         {
             var planned = await service.PlanAsync(request, cancel);

@@ -1,11 +1,12 @@
-using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
+using Datura.Core;
 using Datura.Documents;
 using Datura.Files.Models;
 using Datura.Files.Pictures;
 using Datura.Store;
+using Datura.Web.Computing;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Web;
@@ -20,11 +21,12 @@ public static class FaceEndpoints
         var faces = routes.MapDocuments(DocumentTypes.Face, Resource, Resource);
         faces.MapGet("/{id}/body", async (string id, Library library, PlanService plans, CancellationToken cancel) =>
         {
-            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var body = await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel);
             return TypedResults.Ok(new BodyResource(
                 ChartWindow.SideMm, ChartWindow.TopMm, Math.Round(body.Chart.YRange.Low, 1), body.MeasuresMm, [.. body.Estimated], body.LandmarksOnChart.ToDictionary(l => l.Key.Id, l => l.Value),
                 body.ZoneOutlines.ToDictionary(z => z.Key.Name(), z => Rings(z.Value))));
         })
+            .Computes()
             .Called("readBody", "The body of a face for pointing: landmarks and zones.");
         faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans, CancellationToken cancel) =>
         {
@@ -33,51 +35,57 @@ public static class FaceEndpoints
                 throw new InputException("x1", ProblemCode.TapeOffSkin);
             }
 
-            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var body = await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel);
             var (path, mm) = Tape.Laid(body.Skin, body.Chart.ToSkin(new(x1, y1)), body.Chart.ToSkin(new(x2, y2)));
             return TypedResults.Ok(new TapeResource(
                 Math.Round(mm, 1), [.. path.Select(body.Chart.ToChart).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]));
         })
+            .Computes()
             .Called("layTape", "A tape laid on the skin between two places.");
         faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
-            Kept.File(StretchPicture.Png(plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm), StretchPixels), "image/png", context))
+            Kept.File(StretchPicture.Png(await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel), StretchPixels), "image/png", context))
+            .Computes()
             .Called("drawStretch", "Where the chart stretches, as a picture.")
             .Gives("image/png");
         faces.MapGet("/{id}/body.glb", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
-            Kept.File(BodyModel.Glb(plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm)), "model/gltf-binary", context))
+            Kept.File(BodyModel.Glb(await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel)), "model/gltf-binary", context))
+            .Computes()
             .Called("exportBody", "The body as a model, glTF 2.0.")
             .Gives("model/gltf-binary");
         faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
             var at = Zones.Find(zone) ?? throw new InputException("zone", ProblemCode.NoSuchZone, ("zone", zone));
-            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var body = await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel);
             var costume = (await library.SettingAsync(setting, cancel)).Costume;
             var offers = NewPart.Offers(at, body, await library.KitAsync(kit, cancel), costume);
             return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
         })
-            .Called("listOffers", "The parts that can be hung on a zone.");
+            .Computes().Called("listOffers", "The parts that can be hung on a zone.");
         faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
         {
             var found = PartKinds.Find(kind) ?? throw new InputException("kind", ProblemCode.NoSuchKind, ("kind", kind));
-            var body = plans.Body((await library.FaceAsync(id, cancel)).MeasuresMm);
+            var body = await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel);
             var costume = (await library.SettingAsync(setting, cancel)).Costume;
             return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit, cancel), costume)));
         })
+            .Computes()
             .Called("offerPart", "A new part of a kind, as it would hang on this face.");
-        faces.MapPost("/estimate", (FacePreview preview, PlanService plans, CancellationToken cancel) =>
+        faces.MapPost("/estimate", async (FacePreview preview, PlanService plans, CancellationToken cancel) =>
         {
-            var body = plans.Body(preview.MeasuresMm);
+            var body = await plans.BodyAsync(preview.MeasuresMm, cancel);
             return TypedResults.Ok(new EstimateResource(
                 body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)), body.MeasureNotes.ToDictionary(n => n.Field, n => n.Sentence)));
         })
+            .Computes()
             .Called("estimateMeasures", "All measures of a face that is being edited.");
-        faces.MapPost("/preview", (FacePreview preview, PlanService plans, CancellationToken cancel) =>
+        faces.MapPost("/preview", async (FacePreview preview, PlanService plans, CancellationToken cancel) =>
         {
-            var body = plans.Body(preview.MeasuresMm);
+            var body = await plans.BodyAsync(preview.MeasuresMm, cancel);
             var bare = new PlannedLook(null!, body, preview.Skin, []);
             var (rgba, width, height) = BustPicture.Finished(bare, BustView.Gallery, 320, 360);
             return TypedResults.File(Png.Of(rgba, width, height), "image/png");
         })
+            .Computes()
             .Called("drawFace", "The bare face that is being edited.")
             .Gives("image/png");
     }

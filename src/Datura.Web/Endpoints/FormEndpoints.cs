@@ -1,6 +1,7 @@
 using Datura.Core.Body;
 using Datura.Core.Form;
 using Datura.Files.Pictures;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -12,7 +13,7 @@ public static class FormEndpoints
 
     public static void MapForms(this IEndpointRouteBuilder routes)
     {
-        var plans = routes.MapGroup("/api/plan/form").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
+        var plans = routes.MapGroup("/api/plan/form").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
         {
             var planned = await service.PlanAsync(request, cancel);

@@ -1,6 +1,7 @@
 using Datura.Documents;
 using Datura.Files.Pictures;
 using Datura.Store;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -30,6 +31,6 @@ public static class LookEndpoints
             var request = await plans.UsualAsync(look, face, kit, setting, cancel);
             var (rgba, w, h) = BustPicture.Finished(await plans.PlanAsync(request, cancel), seen, GalleryWidth, GalleryHeight);
             return Kept.File(Png.Of(rgba, w, h), "image/png", context);
-        }).Gives("image/png").Called("drawLook", "A look painted: on the face, with the kit and in the setting named, or with its own kit on the first face of the studio.");
+        }).Gives("image/png").Computes().Called("drawLook", "A look painted: on the face, with the kit and in the setting named, or with its own kit on the first face of the studio.");
     }
 }

@@ -1,7 +1,8 @@
-using Datura.Core;
 using Datura.Core.Fit;
 using Datura.Core.Order;
+using Datura.Core;
 using Datura.Files.Pictures;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -20,7 +21,7 @@ public static class OrderEndpoints
             .Called("listOrderRules", "The rules of the order, each with its source.").WithTags("Words");
         routes.MapGet("/api/order/rates", () => TypedResults.Ok(Rates.All))
             .Called("listRates", "How long each kind of work takes.").WithTags("Words");
-        var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
+        var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/order/shortest", async (PlanRequest request, double? seconds, PlanService service, CancellationToken cancel) =>
         {
             var time = seconds ?? UsualSeconds;
@@ -84,7 +85,7 @@ public static class OrderEndpoints
 
             return TypedResults.File(Png.Of(BustPicture.Beside(pictures, PictureWidth, PictureHeight), pictures.Count * PictureWidth, PictureHeight), "image/png");
         })
-            .Called("drawVersions", "Some of those versions, beside each other.")
+            .InBatch().Called("drawVersions", "Some of those versions, beside each other.")
             .Gives("image/png");
     }
 

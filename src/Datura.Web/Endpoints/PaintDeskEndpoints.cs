@@ -1,7 +1,8 @@
-using Datura.Core;
 using Datura.Core.Order;
 using Datura.Core.Paint;
+using Datura.Core;
 using Datura.Files.Kits;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -17,7 +18,7 @@ public static class PaintDeskEndpoints
 
     public static void MapPaintDesk(this IEndpointRouteBuilder routes)
     {
-        var kits = routes.MapGroup("/api/kits/{id}").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
+        var kits = routes.MapGroup("/api/kits/{id}").WithTags("Kits").ProducesProblem(400).ProducesProblem(404).Computes();
         kits.MapGet("/on/{face}", async (string id, string face, Library library, CancellationToken cancel) =>
         {
             var skin = PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin);
@@ -78,7 +79,7 @@ public static class PaintDeskEndpoints
             DocumentCheck.Check(paint, "paint");
             return TypedResults.Ok(OnSkin(paint, PaintStack.OnSkin((await library.FaceAsync(face, cancel)).Skin)));
         })
-            .Called("tryPaint", "A paint as it would look on a skin; nothing is kept.").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
+            .Computes().Called("tryPaint", "A paint as it would look on a skin; nothing is kept.").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
         routes.MapPost("/api/colours/from-photo", (PhotoSpot photo) =>
         {
             if (photo.Spot is not { Length: 3 } spot || photo.White is not { Length: 3 } white)

@@ -1,9 +1,10 @@
-using Datura.Core;
-using Datura.Core.Shapes;
 using Datura.Core.Shapes.Transfer;
+using Datura.Core.Shapes;
+using Datura.Core;
 using Datura.Files.Pictures;
 using Datura.Files.Sheets;
 using Datura.Files.Templates;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -22,7 +23,7 @@ public static class PlanEndpoints
 
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
-        var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404);
+        var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/", async (PlanRequest request, PlanService service, CancellationToken cancel) => TypedResults.Ok((await service.PlanAsync(request, cancel)).Plan))
             .Called("planLook", "A look planned for a face: sizes, steps, minutes, cautions.");
         plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, PlanService service, CancellationToken cancel) =>
@@ -70,6 +71,7 @@ public static class PlanEndpoints
             .Gives("image/png");
         plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, double? allowance, bool? turned, PlanService service, CancellationToken cancel) =>
         {
+            OneOf("format", format, "pdf", "svg");
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.TemplatePaper);
             var planned = await service.PlanAsync(request, cancel);
             var wanted = parts is { Length: > 0 } ? parts.Split(',').ToHashSet() : null;
@@ -88,10 +90,12 @@ public static class PlanEndpoints
                 ? TypedResults.File(System.Text.Encoding.UTF8.GetBytes(TemplateSvg.Of(planned.Plan.Look, planned.Plan.Face, pages)), "image/svg+xml", $"{name}.svg")
                 : TypedResults.File(TemplatePdf.Of(planned.Plan.Look, planned.Plan.Face, pages, size), "application/pdf", $"{name}.pdf");
         })
-            .Called("printTemplates", "Outlines to cut from card, in true size.")
+            .InBatch().Called("printTemplates", "Outlines to cut from card, in true size.")
             .Gives("application/pdf", "image/svg+xml");
         plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service, CancellationToken cancel) =>
         {
+            OneOf("kind", kind, "chair", "booth");
+            OneOf("units", units, "mm", "in");
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.SheetPaper);
             var planned = await service.PlanAsync(request, cancel);
             var name = Slug.Of($"{planned.Plan.Look} on {planned.Plan.Face}");
@@ -102,8 +106,17 @@ public static class PlanEndpoints
 
             return TypedResults.File(StepSheet.Pdf(planned, size, inches: units == "in"), "application/pdf", $"{name}.pdf");
         })
-            .Called("printSheet", "The sheet for the chair or the booth.")
+            .InBatch().Called("printSheet", "The sheet for the chair or the booth.")
             .Gives("application/pdf");
+    }
+
+    // A word that is none of them is a mistake, not a wish for the usual.
+    private static void OneOf(string name, string? given, params string[] words)
+    {
+        if (given is { Length: > 0 } && !words.Contains(given))
+        {
+            throw new InputException(name, ProblemCode.NoSuchChoice, ("name", name), ("given", given.Length > 40 ? given[..40] : given), ("words", string.Join(", ", words)));
+        }
     }
 
     private static DotPlan Dots(Core.PlannedLook planned, double? toleranceMm) => DotPlan.Of(

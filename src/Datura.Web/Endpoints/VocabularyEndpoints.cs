@@ -3,6 +3,7 @@ using Datura.Core.Order;
 using Datura.Core.Shapes;
 using Datura.Files.Motifs;
 using Datura.Files.Pictures;
+using Datura.Web.Computing;
 
 namespace Datura.Web;
 
@@ -21,7 +22,7 @@ public static class VocabularyEndpoints
             var kind = PartKinds.Find(id) ?? throw new InputException("id", ProblemCode.NoSuchKind, ("kind", id));
             return Kept.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels, cancel), "image/png", context);
         })
-            .Called("drawKind", "A kind as a small picture.")
+            .Computes().Called("drawKind", "A kind as a small picture.")
             .Gives("image/png").WithTags("Words").ProducesProblem(400).ProducesProblem(404);
         routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names))
             .Called("listZones", "The zones of the face, neck and chest.").WithTags("Words");
@@ -33,7 +34,7 @@ public static class VocabularyEndpoints
         routes.MapGet("/api/measures/{id}/picture", (string id, HttpContext context) => Kept.File(MeasurePicture.Png(
             Measures.Find(id) ?? throw new InputException("id", ProblemCode.UnknownMeasure, ("id", id)),
             MeasurePicturePixels), "image/png", context))
-            .Called("drawMeasure", "Where a measure is taken, as a small picture.")
+            .Computes().Called("drawMeasure", "Where a measure is taken, as a small picture.")
             .Gives("image/png").WithTags("Words").ProducesProblem(400);
         routes.MapPost("/api/motifs", async (HttpRequest request, string? name) =>
         {
@@ -44,7 +45,7 @@ public static class VocabularyEndpoints
             return TypedResults.Ok(SvgMotif.Read(name is { Length: > 0 and <= 120 } ? name : "Motif", new string(buffer, 0, length)));
         })
             .Accepts<string>("text/plain", "image/svg+xml", "application/octet-stream")
-            .Called("readMotif", "The figures of an SVG drawing.").WithTags("Words").ProducesProblem(400);
+            .Computes().Called("readMotif", "The figures of an SVG drawing.").WithTags("Words").ProducesProblem(400);
     }
 
     private static KindResource Resource(PartKind kind) => new(

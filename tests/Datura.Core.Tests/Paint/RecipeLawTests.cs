@@ -43,6 +43,30 @@ public class RecipeLawTests
         Assert.Single(RecipeSearch.For(between, two).Best.Mix.Shares);
     }
 
+    // Of many paints not every three are tried; what a few of them make must still be found, to half a ΔE00 that a further paint must bring.
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    public void ManyPaintsMakeAColourNoWorseThanAFewOfThem(int seed)
+    {
+        var random = new Random(seed);
+        PaintDescription[] usual = [.. DemoWorld.AllKits.SelectMany(k => k.Paints).Where(p => Materials.Mixes(p.Material)).DistinctBy(p => p.Id)];
+        double Off(double most) => most * (2 * random.NextDouble() - 1);
+        Lab Moved(Lab c, double l, double a, double b) => new(Math.Clamp(c.L + l, 2, 97), c.A + a, c.B + b);
+        PaintDescription[] many = [.. Enumerable.Range(0, 200).Select(k =>
+        {
+            var (like, l, a, b) = (usual[random.Next(usual.Length)], Off(12), Off(14), Off(14));
+            return like with { Id = $"p{k}", OverBlack = Moved(like.OverBlack, l, a, b), OverWhite = Moved(like.OverWhite, l, a, b) };
+        })];
+        for (var k = 0; k < 3; k++)
+        {
+            var wanted = new Lab(20 + 60 * random.NextDouble(), Off(45), Off(45));
+            PaintDescription[] few = [.. many.OrderBy(_ => random.Next()).Take(24)];
+            Assert.True(RecipeSearch.For(wanted, many).Best.DeltaE <= RecipeSearch.For(wanted, few).Best.DeltaE + 0.5);
+        }
+    }
+
     private static IEnumerable<int[]> Sets()
     {
         for (var a = 0; a < Paints.Length; a++)

@@ -1,4 +1,5 @@
 import createClient, { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
+import { freshName } from '../lib/freshName'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
@@ -91,10 +92,22 @@ function problemOf(status: number, body: unknown, retryAfter: string | null = nu
   )
 }
 
+/** This page among those of its browser. */
+const PAGE = freshName()
+
 /** The header that names a save, so that it can be sent again. */
 const keyed = (key?: string) => (key ? { header: { 'Idempotency-Key': key } } : {})
 
 const client = createClient<paths>({ baseUrl: '' })
+
+// Of what one screen of this page asks for again and again only the newest is worth computing; the body is what changes.
+client.use({
+  onRequest({ request }) {
+    if (request.method === 'POST' && request.url.includes('/api/plan'))
+      request.headers.set('Datura-Screen', `${PAGE} ${request.url.slice(request.url.indexOf('/api/'))}`)
+    return request
+  },
+})
 
 /** Unwraps an answer or throws an ApiProblem. */
 async function answer<T>(

@@ -2727,14 +2727,6 @@ export interface components {
             switchable: boolean;
             source: string;
         };
-        /**
-         * @description Names a save, so that one whose answer was lost can be sent again and is then the same save (the header Idempotency-Key of the
-         *     IETF's HTTPAPI group's draft of that name).
-         */
-        SaveKey: {
-            /** @description 8 to 80 letters, digits and dashes; a random one for each save. */
-            text: string;
-        };
         /** @description A document to be saved on top of the revision that was read. */
         SaveOfFace: {
             /** Format: int32 */
@@ -3577,7 +3569,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3704,7 +3696,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path: {
                 id: string;
@@ -4150,7 +4142,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path?: never;
             cookie?: never;
@@ -4277,7 +4269,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path: {
                 id: string;
@@ -5015,7 +5007,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path?: never;
             cookie?: never;
@@ -5142,7 +5134,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path: {
                 id: string;
@@ -5543,7 +5535,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path?: never;
             cookie?: never;
@@ -5670,7 +5662,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "Idempotency-Key"?: components["schemas"]["SaveKey"];
+                "Idempotency-Key"?: string;
             };
             path: {
                 id: string;

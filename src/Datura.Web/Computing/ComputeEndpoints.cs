@@ -1,0 +1,45 @@
+using Microsoft.AspNetCore.Http.Timeouts;
+
+namespace Datura.Web.Computing;
+
+/// <summary>Routes that compute go through the queue and have a time limit.</summary>
+public static class ComputeEndpoints
+{
+    /// <summary>The header by which a page says which of its screens a request draws anew.</summary>
+    public const string ScreenHeader = "Datura-Screen";
+
+    /// <summary>Longest computation that somebody waits for with a hand on the screen.</summary>
+    public static readonly TimeSpan InteractiveLimit = TimeSpan.FromSeconds(30);
+
+    /// <summary>Longest computation of a sheet or a file.</summary>
+    public static readonly TimeSpan BatchLimit = TimeSpan.FromSeconds(120);
+
+    private const int LongestScreen = 200;
+
+    /// <summary>It computes: it waits for its place in the queue.</summary>
+    public static TBuilder Computes<TBuilder>(this TBuilder endpoint)
+        where TBuilder : IEndpointConventionBuilder
+    {
+        endpoint.AddEndpointFilter(async (context, next) =>
+        {
+            var http = context.HttpContext;
+            var urgency = http.GetEndpoint()?.Metadata.GetMetadata<ComputeUrgency>()?.Urgency ?? Urgency.Interactive;
+            var who = http.Connection.RemoteIpAddress?.ToString() ?? "";
+            var screen = http.Request.Headers[ScreenHeader].ToString();
+            using var place = await http.RequestServices.GetRequiredService<ComputeQueue>().EnterAsync(
+                new(urgency, who, screen.Length is 0 or > LongestScreen ? null : $"{who} {screen}"), http.RequestAborted);
+            return await next(context);
+        });
+        endpoint.WithRequestTimeout(Limit(InteractiveLimit));
+        return endpoint;
+    }
+
+    /// <summary>Beside <see cref="Computes"/>: nobody waits for it with a hand on the screen.</summary>
+    public static RouteHandlerBuilder InBatch(this RouteHandlerBuilder endpoint)
+    {
+        endpoint.WithMetadata(new ComputeUrgency(Urgency.Batch)).WithRequestTimeout(Limit(BatchLimit));
+        return endpoint;
+    }
+
+    private static RequestTimeoutPolicy Limit(TimeSpan limit) => new() { Timeout = limit, WriteTimeoutResponse = context => ProblemHandler.TookTooLong(context, limit) };
+}
