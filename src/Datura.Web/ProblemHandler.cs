@@ -64,6 +64,8 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
             bad.StatusCode, "Not readable", [Problem.Of(asked[0], ProblemCode.AddressValues, ("values", asked)), .. asked.Skip(1).Select(a => Problem.Of(a, ProblemCode.AddressValue))]),
         BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", Problem.Of("request", ProblemCode.RequestUnreadable)),
         JsonException json => Of(400, "Not readable", Problem.Of(json.Path ?? "$", ProblemCode.JsonUnreadable)),
+        // Half a character where a text belongs: the reader of JSON says so in its own way.
+        InvalidOperationException { Source: "System.Text.Json" } => Of(400, "Not readable", Problem.Of("$", ProblemCode.ControlCharacter, ("place", "the body"))),
         NpgsqlException => Of(503, "No database", Problem.Of("database", ProblemCode.NoDatabase)),
         _ => Of(500, "Something broke", Problem.Of("service", ProblemCode.OwnFault)),
     };

@@ -52,7 +52,7 @@ public class LookTests(Service service) : IClassFixture<Service>
         Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
         Assert.Equal("application/problem+json", stale.Content.Headers.ContentType?.MediaType);
         Assert.Equal(2, problem.CurrentRevision);
-        Assert.Contains("revision 1", problem.Detail, StringComparison.Ordinal);
+        Assert.Contains("save 1", problem.Detail, StringComparison.Ordinal);
         Assert.Equal("Mine", (await service.Get<LookResource>($"/api/looks/{id}")).Look.Name);
     }
 

@@ -168,6 +168,8 @@ public enum ProblemCode
     NoSuchDocument,
     ChangedElsewhere,
     IdTaken,
+    EmptyItem,
+    ControlCharacter,
     NoSuchChoice,
     Busy,
     Replaced,

@@ -137,6 +137,27 @@ public class OrderWishTests
         Assert.NotEmpty(PlanCheck.OfLook(new("x", "", Mapping.Freehand, [], Order: new(Pins: [new("a/x", 2), new("b/x", 2)]))));
     }
 
+    // A reason that holds between two steps names the other, and says rightly which comes first.
+    [Fact]
+    public void AReasonBetweenTwoStepsNamesTheOtherOnTheRightSide()
+    {
+        var told = 0;
+        foreach (var look in new[] { "wreck-diver", "kelp-bride", "barnacle-saint", "drowned-lamp-keeper" })
+        {
+            var steps = DemoWorld.Plan(look).Steps;
+            for (var n = 0; n < steps.Count; n++)
+            {
+                foreach (var why in steps[n].Why.Where(w => w.Code is ReasonCode.Before or ReasonCode.After))
+                {
+                    Assert.False(string.IsNullOrEmpty(why.Other), $"{look}, step {n + 1}: {why.Rule.Id}");
+                    told += why.Code == ReasonCode.Before ? 1 : 0;
+                }
+            }
+        }
+
+        Assert.True(told > 3);
+    }
+
     // Every step can say why it stands where it does.
     [Fact]
     public void EveryStepSaysWhy()

@@ -28,7 +28,7 @@ async function copyMine() {
 
 <template>
   <div v-if="lookDoc.saveState === 'conflict'" class="notice" role="alert">
-    <span>{{ lookDoc.saveMessage }}</span>
+    <span>{{ say('saveNotice.changedElsewhere') }}</span>
     <n-button size="small" type="primary" @click="compare">{{ say('saveNotice.compareAndChoose') }}</n-button>
     <n-button size="small" @click="lookDoc.takeTheirs()">{{ say('saveNotice.loadTheNewest') }}</n-button>
     <n-button size="small" @click="copyMine">{{ say('saveNotice.saveMineAsACopy') }}</n-button>
