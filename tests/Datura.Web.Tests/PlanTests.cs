@@ -45,7 +45,7 @@ public class PlanTests(Service service) : IClassFixture<Service>
     // Nonsense is a mistake, not a wish for the usual.
     [Theory]
     [InlineData("/api/plan/templates?format=exe", "pdf, svg")]
-    [InlineData("/api/plan/sheet?kind=junk", "chair, booth")]
+    [InlineData("/api/plan/sheet?kind=junk", "full, booth")]
     [InlineData("/api/plan/sheet?units=ells", "mm, in")]
     public async Task AWordThatIsNoneOfThoseIsRefusedAndTheyAreNamed(string address, string words)
     {

@@ -1,10 +1,12 @@
 import { expect, test, type Page } from '@playwright/test'
 import { openCopy } from './workspace'
 
-const menu = async (page: Page, name: string, entry: string) => {
-  await page.getByRole('button', { name: `More for ${name}` }).click()
-  await page.getByText(entry, { exact: true }).last().click()
-}
+// The menu closes when its document is read anew just then, as it is after a save; a painter presses again.
+const menu = (page: Page, name: string, entry: string) =>
+  expect(async () => {
+    await page.getByRole('button', { name: `More for ${name}` }).click()
+    await page.getByText(entry, { exact: true }).last().click({ timeout: 4000 })
+  }).toPass()
 
 test('a face is duplicated, brought back to an earlier save, removed and put back', async ({ page }) => {
   const unique = `Gull ${Date.now()}`

@@ -53,6 +53,22 @@ test('an impossible measure is named beside its field, a rare one is noted and t
   await expect(page.getByText('is saved.')).toBeVisible()
 })
 
+test('a changed face that was not saved comes back, and can be let go', async ({ page }) => {
+  await page.goto('/faces')
+  const name = page.getByLabel('Name of the face')
+  const before = await name.inputValue()
+  await name.fill('Half-measured')
+  await expect(page.getByText('Not saved yet')).toBeVisible()
+  await page.getByRole('link', { name: 'Kit' }).first().click()
+  await expect(page.getByRole('heading', { name: 'Kit' })).toBeVisible()
+  await page.goto('/faces')
+  await expect(name).toHaveValue('Half-measured')
+  await page.getByRole('button', { name: 'Discard the change' }).click()
+  await expect(name).toHaveValue(before)
+  await page.reload()
+  await expect(name).toHaveValue(before)
+})
+
 test('keyboard help opens on a question mark', async ({ page }) => {
   await page.goto('/looks')
   await page.keyboard.press('?')

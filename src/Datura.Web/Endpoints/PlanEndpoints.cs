@@ -94,7 +94,7 @@ public static class PlanEndpoints
             .Gives("application/pdf", "image/svg+xml");
         plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service, CancellationToken cancel) =>
         {
-            OneOf("kind", kind, "chair", "booth");
+            OneOf("kind", kind, "full", "booth");
             OneOf("units", units, "mm", "in");
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.SheetPaper);
             var planned = await service.PlanAsync(request, cancel);

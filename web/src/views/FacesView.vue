@@ -5,6 +5,7 @@ import { NButton, NInput, useMessage } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type ApiProblem, type Face } from '../api/client'
+import { drafts } from '../lib/tabs'
 import { useFacePreview } from '../lib/useFacePreview'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -27,13 +28,38 @@ const saving = ref(false)
 const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id || preferences.face)))
 const changed = computed(() => JSON.stringify(face.value) !== JSON.stringify(stored.value?.face))
 
+/** The revision that the face in hand was made on: what another painter saved since is not overwritten. */
+const madeOn = ref(0)
+
+/** Shows the face as it is saved. */
+function asSaved() {
+  errors.value = {}
+  madeOn.value = stored.value?.revision ?? 0
+  face.value = stored.value ? (JSON.parse(JSON.stringify(stored.value.face)) as Face) : null
+}
+
 watch(
   stored,
-  (now) => {
-    errors.value = {}
-    face.value = now ? structuredClone(JSON.parse(JSON.stringify(now.face)) as Face) : null
+  async (now) => {
+    asSaved()
+    // What was changed and not saved, here before or in a tab that is gone, comes back.
+    const draft = now && (await drafts.take<Face>('faces', now.id))
+    if (!draft || stored.value !== now || changed.value) return
+    madeOn.value = draft.revision
+    face.value = draft.value
   },
   { immediate: true },
+)
+
+watch(
+  face,
+  (now) => {
+    const id = stored.value?.id
+    if (!id || !now) return
+    if (changed.value) drafts.keep('faces', id, { revision: madeOn.value, value: now, at: Date.now() })
+    else drafts.drop('faces', id)
+  },
+  { deep: true },
 )
 
 const { preview, problem: previewProblem, estimate, notes } = useFacePreview(face, errors)
@@ -63,7 +89,8 @@ async function save() {
   if (!face.value || !stored.value) return
   saving.value = true
   try {
-    await api.saveFace(stored.value.id, stored.value.revision, face.value)
+    await api.saveFace(stored.value.id, madeOn.value, face.value)
+    drafts.drop('faces', stored.value.id)
     await catalogue.loadFaces()
     message.success(say('facesView.isSaved', { name: face.value.name }))
   } catch (error) {
@@ -119,6 +146,7 @@ async function removed() {
         <n-button type="primary" :disabled="!changed" :loading="saving" @click="save">{{
           say('facesView.save')
         }}</n-button>
+        <n-button v-if="changed" @click="asSaved">{{ say('facesView.discardTheChange') }}</n-button>
         <document-menu
           :id="stored.id"
           kind="faces"
