@@ -1,6 +1,7 @@
 // @vitest-environment node
 import { describe, expect, it } from 'vitest'
 import { useDrafts } from '../src/lib/drafts'
+import { random } from './random'
 
 interface Note {
   text: string
@@ -115,17 +116,6 @@ describe('work that is not saved yet', () => {
     expect(browser.kept.has('datura.draft.net-mender')).toBe(false)
   })
 })
-
-/** A small generator that repeats itself (mulberry32, common practice). */
-function random(seed: number) {
-  let a = seed
-  return (most: number) => {
-    a = (a + 0x6d2b79f5) | 0
-    let t = Math.imul(a ^ (a >>> 15), 1 | a)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) % most
-  }
-}
 
 // Three tabs that write, save, close and open again in any order: what was kept and not saved is always there for whoever opens next.
 describe('drafts of many tabs, whatever happens in whatever order', () => {

@@ -1,6 +1,7 @@
 // @vitest-environment node
 import { describe, expect, it } from 'vitest'
 import { bothChanged, merged, piecesOf, same, usualChoice } from '../src/lib/merge'
+import { random } from './random'
 
 interface Doc {
   name: string
@@ -21,17 +22,6 @@ const base: Doc = {
 }
 
 const all = <T>(n: number, what: T) => Array.from({ length: n }, () => what)
-
-/** A small generator that repeats itself (mulberry32, common practice). */
-function random(seed: number) {
-  let a = seed
-  return (most: number) => {
-    a = (a + 0x6d2b79f5) | 0
-    let t = Math.imul(a ^ (a >>> 15), 1 | a)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) % most
-  }
-}
 
 function changed(doc: Doc, next: (most: number) => number): Doc {
   const out: Doc = { ...doc, sizes: { ...doc.sizes }, parts: [...doc.parts] }
