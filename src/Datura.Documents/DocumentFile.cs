@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -22,7 +23,9 @@ public static class DocumentFile
             throw new DocumentFileException(1, ProblemCode.FileTooLarge, ("most", MostBytes / 1e6), ("kind", type.Name));
         }
 
-        if (Parse(text) is not JsonObject document || Text(document["format"]) != type.Format)
+        var read = Parse(text);
+        CheckValues(read, "", text);
+        if (read is not JsonObject document || Text(document["format"]) != type.Format)
         {
             throw new DocumentFileException(1, ProblemCode.FileOfAnotherKind, ("kind", type.Name), ("format", type.Format));
         }
@@ -42,7 +45,7 @@ public static class DocumentFile
             var place = worst.InstanceLocation.ToString();
             var reason = string.Join("; ", worst.Errors!.Values);
             throw new DocumentFileException(JsonLines.Of(text, place), ProblemCode.FileAgainstSchema, ("place", place.Length > 0 ? place.TrimStart('/').Replace('/', '.') : "the file"),
-                ("why", reason));
+                ("kind", type.Name), ("why", reason));
         }
 
         return current;
@@ -67,6 +70,45 @@ public static class DocumentFile
         }
 
         return document;
+    }
+
+    // The checker of schemas counts in decimals and wants whole characters; what is neither it takes for its own fault.
+    private static void CheckValues(JsonNode? node, string pointer, string text)
+    {
+        foreach (var (key, inner) in Members(node))
+        {
+            CheckValues(inner, $"{pointer}/{key}", text);
+        }
+
+        if (node is JsonValue value && !Readable(value))
+        {
+            throw new DocumentFileException(JsonLines.Of(text, pointer), ProblemCode.FileUnreadable, ("place", pointer.TrimStart('/').Replace('/', '.')));
+        }
+    }
+
+    private static IEnumerable<(string Key, JsonNode? Value)> Members(JsonNode? node) => node switch
+    {
+        JsonObject fields => fields.Select(f => (f.Key, f.Value)),
+        JsonArray items => items.Select((item, n) => (n.ToString(CultureInfo.InvariantCulture), item)),
+        _ => [],
+    };
+
+    private static bool Readable(JsonValue value)
+    {
+        try
+        {
+            return value.GetValueKind() switch
+            {
+                JsonValueKind.Number => value.TryGetValue(out decimal _),
+                JsonValueKind.String => value.TryGetValue(out string? _),
+                _ => true,
+            };
+        }
+        catch (InvalidOperationException)
+        {
+            // Half of a character.
+            return false;
+        }
     }
 
     private static JsonNode? Parse(string text)

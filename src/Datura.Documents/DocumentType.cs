@@ -26,6 +26,20 @@ public abstract class DocumentType(string name, string plural, IReadOnlyList<Upg
     /// <summary>JSON Schema 2020-12 of its file.</summary>
     public abstract string SchemaText { get; }
 
+    /// <summary>Reads a file of this kind, whatever its version, and checks it.</summary>
+    /// <exception cref="Exception">With a sentence: it is broken, or cannot be.</exception>
+    public abstract object ReadAny(string fileText);
+
+    /// <summary>As it is kept under an id, with what it refers to under new ones.</summary>
+    /// <param name="ids">New ids of documents that it may refer to, by kind and id; those not in it stay.</param>
+    public abstract (string Name, string Body) WriteAny(object document, string id, IReadOnlyDictionary<(string Kind, string Id), string> ids);
+
+    /// <summary>The file of what is kept.</summary>
+    public abstract string FileOf(string body, string id);
+
+    /// <summary>Whether a stored body says the same as a document, whatever its version.</summary>
+    public abstract bool IsSame(string body, object document, string id);
+
     /// <summary>The name a document carries.</summary>
     /// <exception cref="JsonException">It carries none.</exception>
     public static string Title(string body) => (string?)JsonNode.Parse(body)?["name"] ?? throw new JsonException("A document has a name.");
@@ -42,9 +56,11 @@ public abstract class DocumentType(string name, string plural, IReadOnlyList<Upg
 /// <param name="titleOf">The name that a list shows.</param>
 /// <param name="withId">The document as it says under which id it is kept; some don't.</param>
 /// <param name="check">Throws with a sentence when the document cannot be.</param>
+/// <param name="renamed">The document when what it refers to got other ids; null when it refers to nothing.</param>
 /// <param name="schema">Text of the schema where one is written by hand; otherwise it follows from the type.</param>
 public sealed class DocumentType<T>(
-    string name, string plural, Func<T, string> titleOf, Action<T> check, Func<T, string, T>? withId = null, string? schema = null, IReadOnlyList<Upgrade>? upgrades = null)
+    string name, string plural, Func<T, string> titleOf, Action<T> check, Func<T, string, T>? withId = null, string? schema = null, IReadOnlyList<Upgrade>? upgrades = null,
+    Func<T, IReadOnlyDictionary<(string Kind, string Id), string>, T>? renamed = null)
     : DocumentType(name, plural, upgrades ?? [])
     where T : class
 {
@@ -58,6 +74,24 @@ public sealed class DocumentType<T>(
     public void Check(T document) => check(document);
 
     public T WithId(T document, string id) => withId is null ? document : withId(document, id);
+
+    public override object ReadAny(string fileText)
+    {
+        var document = ReadFile(fileText);
+        check(document);
+        return document;
+    }
+
+    public override (string Name, string Body) WriteAny(object document, string id, IReadOnlyDictionary<(string Kind, string Id), string> ids)
+    {
+        var named = WithId((T)document, id);
+        return (titleOf(named), Write(renamed is null ? named : renamed(named, ids)));
+    }
+
+    public override string FileOf(string body, string id) => WriteFile(WithId(Read(body), id));
+
+    public override bool IsSame(string body, object document, string id) =>
+        JsonNode.DeepEquals(JsonNode.Parse(Write(WithId(Read(body), id))), JsonNode.Parse(Write(WithId((T)document, id))));
 
     /// <summary>As it stands in the store.</summary>
     public string Write(T document) => Stamped(document).ToJsonString(DaturaJson.Compact);

@@ -11,7 +11,8 @@ public static class DocumentTypes
 
     public static DocumentType<Face> Face { get; } = new("face", "faces", f => f.Name, DocumentCheck.Check, (f, id) => f with { Id = id });
 
-    public static DocumentType<Look> Look { get; } = new("look", "looks", l => l.Name, DocumentCheck.Check, schema: Text("look-1.schema.json"));
+    public static DocumentType<Look> Look { get; } = new("look", "looks", l => l.Name, DocumentCheck.Check, schema: Text("look-1.schema.json"),
+        renamed: (l, ids) => l.Kit is { } kit && ids.TryGetValue(("kit", kit), out var now) ? l with { Kit = now } : l);
 
     /// <summary>In the order in which they refer to each other.</summary>
     public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Look];

@@ -128,15 +128,42 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             return false;
         }
 
-        foreach (var (kind, id, name, body) in documents)
-        {
-            await db.ExecuteAsync(Of(
-                "insert into document (studio_id, kind, id, name, revision) values (@studio, @kind, @id, @name, 1)", new { studio, kind, id, name }, cancel, work));
-            await AddRevision(db, work, kind, id, 1, body, null, cancel);
-        }
-
+        await AddNew(db, work, documents, cancel);
         await work.CommitAsync(cancel);
         return true;
+    }
+
+    private async Task AddNew(
+        NpgsqlConnection db, NpgsqlTransaction work, IEnumerable<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel)
+    {
+        foreach (var (kind, id, name, body) in documents)
+        {
+            var added = await db.ExecuteAsync(Of(
+                "insert into document (studio_id, kind, id, name, revision) values (@studio, @kind, @id, @name, 1) on conflict do nothing", new { studio, kind, id, name }, cancel, work));
+            if (added == 0)
+            {
+                throw new TakenIdException(kind, id);
+            }
+
+            await AddRevision(db, work, kind, id, 1, body, null, cancel);
+        }
+    }
+
+    /// <summary>Every id that a kind has, those in the bin among them.</summary>
+    public async Task<IReadOnlySet<string>> IdsAsync(string kind, CancellationToken cancel = default)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return (await db.QueryAsync<string>(Of("select id from document where studio_id = @studio and kind = @kind", new { studio, kind }, cancel))).ToHashSet();
+    }
+
+    /// <summary>Keeps new documents, all or none.</summary>
+    /// <exception cref="TakenIdException">One of the ids was taken meanwhile.</exception>
+    public async Task AddAllAsync(IReadOnlyList<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await db.BeginTransactionAsync(cancel);
+        await AddNew(db, work, documents, cancel);
+        await work.CommitAsync(cancel);
     }
 
     /// <summary>Takes a document off the lists; its revisions stay, and <see cref="PutBackAsync"/> undoes it.</summary>

@@ -15,7 +15,7 @@ public static class DatabasePool
     public static string Sized(string connection)
     {
         var settings = new NpgsqlConnectionStringBuilder(connection);
-        if (!connection.Contains("Pool Size", StringComparison.OrdinalIgnoreCase))
+        if (!settings.ShouldSerialize("Maximum Pool Size"))
         {
             settings.MaxPoolSize = Most;
         }

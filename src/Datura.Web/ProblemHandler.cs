@@ -45,6 +45,16 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
     // A computation takes a second or two: whoever comes back then finds a shorter queue.
     private const string RetryAfterSeconds = "2";
 
+    /// <summary>What went wrong in words; null for a fault of our own.</summary>
+    public static string? SentenceOf(Exception exception) => exception switch
+    {
+        MeasureException measures => string.Join(" ", measures.Problems.Select(p => p.Sentence)),
+        PlanException plan => string.Join(" ", plan.Problems.Select(p => p.Sentence)),
+        DocumentFileException file => file.Problem.Sentence,
+        InputException input => input.Problem.Sentence,
+        _ => null,
+    };
+
     private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {
         MissingDocumentException missing => Of(404, "Not found", Problem.Of("id", ProblemCode.NoSuchDocument, ("kind", missing.Kind), ("id", missing.Id))),
@@ -65,7 +75,7 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", Problem.Of("request", ProblemCode.RequestUnreadable)),
         JsonException json => Of(400, "Not readable", Problem.Of(json.Path ?? "$", ProblemCode.JsonUnreadable)),
         // Half a character where a text belongs: the reader of JSON says so in its own way.
-        InvalidOperationException { Source: "System.Text.Json" } => Of(400, "Not readable", Problem.Of("$", ProblemCode.ControlCharacter, ("place", "the body"))),
+        InvalidOperationException { Source: "System.Text.Json" } when !context.Arrived() => Of(400, "Not readable", Problem.Of("$", ProblemCode.ControlCharacter, ("place", "the body"))),
         NpgsqlException => Of(503, "No database", Problem.Of("database", ProblemCode.NoDatabase)),
         _ => Of(500, "Something broke", Problem.Of("service", ProblemCode.OwnFault)),
     };

@@ -19,6 +19,7 @@ var connection = builder.Configuration["DATURA_DB"] ?? (describe is null ? null 
 builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(DatabasePool.Sized(connection)));
 builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
 builder.Services.AddSingleton<Library>();
+builder.Services.AddSingleton<WholeStudio>();
 // As many computations as cores; of those who wait some hundred seconds are worth waiting for.
 builder.Services.AddSingleton(_ => new ComputeQueue(Environment.ProcessorCount, mostWaiting: 60 * Environment.ProcessorCount));
 builder.Services.AddRequestTimeouts();
@@ -57,15 +58,17 @@ app.UseStaticFiles();
 app.UseRequestTimeouts();
 app.MapOpenApi();
 app.MapHealthChecks("/health");
-app.MapLooks();
-app.MapFaces();
-app.MapKits();
-app.MapPlans();
-app.MapCoats();
-app.MapPaintDesk();
-app.MapForms();
-app.MapOrders();
-app.MapVocabulary();
+var arrived = app.MapArrivals();
+arrived.MapLooks();
+arrived.MapFaces();
+arrived.MapKits();
+arrived.MapPlans();
+arrived.MapCoats();
+arrived.MapPaintDesk();
+arrived.MapForms();
+arrived.MapOrders();
+arrived.MapVocabulary();
+arrived.MapStudio();
 app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");
 

@@ -96,7 +96,7 @@ internal static class Truth
         foreach (var id in Booth)
         {
             var versions = LookVersions.Of(DemoWorld.Look(id), DemoWorld.Plan(id), DemoWorld.Kit, DemoWorld.Parade);
-            Row($"{id} in a booth's 5 min", versions.For(300).Versions.Said(5, DemoWorld.Parade), "fits, or says what to give up");
+            Row($"{id} in a booth's 5 min", string.Join(" ", versions.For(300).Versions.Said(5, DemoWorld.Parade).Select(r => r.Sentence)), "fits, or says what to give up");
         }
     }
 

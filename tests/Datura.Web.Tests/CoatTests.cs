@@ -17,7 +17,7 @@ public class CoatTests(Service service) : IClassFixture<Service>
     [Fact]
     public async Task ARecipeKeepsToWhatMayGoThere()
     {
-        var kit = await service.Get<Kit>("/api/kits/saltmarsh-box");
+        var kit = (await service.Get<WholeKitResource>("/api/kits/saltmarsh-box")).Kit;
         var answer = await service.Get<RecipeAnswerResource>("/api/kits/saltmarsh-box/recipe?l=40&a=45&b=25&face=odalys&eyes=true&lips=false&without=coral");
         Assert.All(answer.Best.Shares, s => Assert.True(kit.Paints.First(p => p.Id == s.Paint).NearEyes));
         Assert.DoesNotContain(answer.Best.Shares, s => s.Paint == "coral");
@@ -62,7 +62,7 @@ public class CoatTests(Service service) : IClassFixture<Service>
     {
         var table = await service.Client.GetStringAsync("/api/kits/saltmarsh-box/paints.csv");
         var answer = await service.Client.PostAsync("/api/kits/read-csv", new StringContent(table, Encoding.UTF8, "text/csv"));
-        var kit = await service.Get<Kit>("/api/kits/saltmarsh-box");
+        var kit = (await service.Get<WholeKitResource>("/api/kits/saltmarsh-box")).Kit;
         Assert.Equal(kit.Paints, await Service.Read<PaintDescription[]>(answer));
         var bad = await service.Client.PostAsync("/api/kits/read-csv", new StringContent("id,name\n", Encoding.UTF8, "text/csv"));
         Assert.Contains("missing columns", (await Service.Read<Problem>(bad)).Detail);

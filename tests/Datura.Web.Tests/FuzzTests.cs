@@ -54,11 +54,13 @@ public class FuzzTests(Service service) : IClassFixture<Service>
         var faults = new List<string>();
         var ids = JsonNode.Parse(await service.Client.GetStringAsync($"/api/{plural}/find"))!.AsArray().Select(h => (string)h!["id"]!).ToArray();
         var usual = JsonNode.Parse(await service.Client.GetStringAsync($"/api/{plural}/{(ids.Contains(id) ? id : ids[0])}/file"))!.AsObject();
+        var file = usual.DeepClone();
         usual.Remove("format");
         usual.Remove("version");
         for (var seed = 0; seed < Draws / 2; seed++)
         {
             await Try(HttpMethod.Post, $"/api/{plural}", Broken(usual, new Random(seed)), seed, faults);
+            await Try(HttpMethod.Post, $"/api/{plural}/import", Broken(file, new Random(seed)), seed, faults);
         }
 
         Assert.True(faults.Count == 0, $"{faults.Count} faults\n{string.Join('\n', faults.Take(14))}");

@@ -8,7 +8,7 @@ public class KitTests(Service service) : IClassFixture<Service>
     [Fact]
     public async Task APaintAddedToTheKitCanBePlannedWith()
     {
-        var kit = await service.Get<Kit>("/api/kits/saltmarsh-box");
+        var kit = (await service.Get<WholeKitResource>("/api/kits/saltmarsh-box")).Kit;
         var revision = (await service.Get<KitResource[]>("/api/kits"))[0].Revision;
         var gold = kit.Paints[0] with { Id = "brass", Name = "Brass", OverBlack = new(50, 8, 36), OverWhite = new(60, 9, 44) };
         var saved = await service.Send(HttpMethod.Put, "/api/kits/saltmarsh-box", new Save<Kit>(revision, kit with { Paints = [.. kit.Paints, gold] }));
@@ -22,7 +22,7 @@ public class KitTests(Service service) : IClassFixture<Service>
     [Fact]
     public async Task ACardThatNoFilmCanGiveIsTakenAndDoubted()
     {
-        var kit = await service.Get<Kit>("/api/kits/saltmarsh-box");
+        var kit = (await service.Get<WholeKitResource>("/api/kits/saltmarsh-box")).Kit;
         var odd = kit.Paints[0] with { OverBlack = new(80, 0, 0), OverWhite = new(40, 0, 0) };
         var seen = await Service.Read<PaintOnSkin>(await service.Send(HttpMethod.Post, "/api/kits/try/odalys", odd));
         Assert.Contains("which colour is over black", seen.Card.Doubt!, StringComparison.Ordinal);

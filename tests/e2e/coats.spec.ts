@@ -42,14 +42,14 @@ test('the setting has a slot, a neckline and lamps, and refuses nonsense', async
   await expect(dialog.getByLabel('Neckline below the notch, mm')).toHaveValue('55')
   await dialog.getByLabel('Neckline below the notch, mm').fill('62')
   await page.keyboard.press('Tab')
-  await dialog.getByRole('button', { name: 'Save the setting' }).click()
+  await expect(dialog.getByText('Saved', { exact: true })).toBeVisible()
+  const parade = async () => (await page.request.get('/api/settings/night-parade')).json()
+  expect((await parade()).setting.necklineMm).toBe(62)
+  await dialog.getByRole('button', { name: 'Undo' }).click()
+  await expect(dialog.getByLabel('Neckline below the notch, mm')).toHaveValue('55')
+  await dialog.getByRole('button', { name: 'Done' }).click()
   await expect(dialog).toHaveCount(0)
-  const stored = await (await page.request.get('/api/settings')).json()
-  const parade = stored.find((s: { id: string }) => s.id === 'night-parade')
-  expect(parade.setting.necklineMm).toBe(62)
-  await page.request.put('/api/settings/night-parade', {
-    data: { revision: parade.revision, document: { ...parade.setting, necklineMm: 55 } },
-  })
+  await expect.poll(async () => (await parade()).setting.necklineMm).toBe(55)
 })
 
 /** A photo as a painter takes it: white paper at the left, the sample at the right, in yellowish light. */
@@ -88,6 +88,16 @@ test('a paint is added by its card, and a card that no film gives is doubted', a
     .getByRole('button', { name: `Change ${name}` })
     .or(row.getByTitle(`Change ${name}`))
     .click()
+  // What is changed of a paint of the kit is saved by itself.
+  await dialog.getByLabel('Dries in, s').fill('75')
+  await page.keyboard.press('Tab')
+  await dialog.getByRole('button', { name: 'Done' }).click()
+  await expect(page.locator('header').getByText('Saved', { exact: true })).toBeVisible()
+  await expect(row).toContainText('75')
+  await row
+    .getByRole('button', { name: `Change ${name}` })
+    .or(row.getByTitle(`Change ${name}`))
+    .click()
   await page.getByRole('button', { name: 'Take it out of the kit' }).click()
   await expect(page.locator('tr', { hasText: name })).toHaveCount(0)
 })
@@ -116,7 +126,7 @@ test('skin is taken off a photo with white paper; what is no photo is refused', 
   await expect(dialog).toContainText(/L\* 4\d\.\d, a\* \d/)
   await dialog.getByRole('button', { name: 'Take this colour' }).click()
   await expect(page.getByLabel('Skin L*')).toHaveValue(/^4\d/)
-  await expect(page.locator('.editor')).toContainText('Not saved yet')
+  await expect(page.locator('.editor')).toContainText('Saved')
 })
 
 test('a split cake loads a sponge, and one that is not turned over is warned of', async ({ page }) => {

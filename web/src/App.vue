@@ -21,7 +21,7 @@ const problem = ref('')
 const PAPER = {
   primary: '#5B3F8C',
   hover: '#6d50a0',
-  text: say('app.n24212b'),
+  text: '#24212B',
   faint: '#635e6b',
   panel: '#FFFFFF',
   line: '#D8D2C8',
@@ -29,7 +29,7 @@ const PAPER = {
 const WINGS = {
   primary: '#B9A2F2',
   hover: '#c9b7f7',
-  text: say('app.ede9f3'),
+  text: '#EDE9F3',
   faint: '#a9a2b5',
   panel: '#221F29',
   line: '#3A3544',

@@ -28,20 +28,24 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     public LookVersionFound? Within(double seconds) => Curve.LastOrDefault(v => v.AtConfidenceSeconds <= seconds);
 
     /// <summary>What to say of a slot: that all fits, what it costs, or how far off it is and what would help.</summary>
-    public string Said(double slotMinutes, Setting setting)
+    public IReadOnlyList<Remark> Said(double slotMinutes, Setting setting)
     {
-        var share = FormattableString.Invariant($"{100 * setting.Confidence:0} %");
-        if (Within(60 * slotMinutes) is not { } found)
+        var share = 100 * setting.Confidence;
+        if (Within(60 * slotMinutes) is { } found)
         {
-            var over = Curve[0].AtConfidenceSeconds / 60 - slotMinutes;
-            return FormattableString.Invariant($"No version fits {slotMinutes:0.#} min: the shortest takes {Curve[0].AtConfidenceSeconds / 60:0.#} min in {share} of sessions, {over:0.#} min too long. ")
-                + (givenUp(60 * slotMinutes) is { Count: > 0 } parts ? $"It would fit without {(parts.Count > 1 ? $"{string.Join(", ", parts.SkipLast(1))} and " : "")}{parts[^1]}, marked must. " : "Not one part of it alone would fit. ")
-                + (setting.Painters == 1 ? "A second painter, " : "") + "a larger tool for the base, a fan, or fewer parts marked must would shorten it.";
+            var minutes = found.AtConfidenceSeconds / 60;
+            return [found.Versions.Count == 0
+                ? Remark.Of(RemarkCode.AllFits, ("minutes", minutes), ("share", share))
+                : Remark.Of(RemarkCode.SomeFits, ("kept", 100 * found.Kept), ("minutes", minutes), ("share", share))];
         }
 
-        return found.Versions.Count == 0
-            ? FormattableString.Invariant($"All of it fits: {found.AtConfidenceSeconds / 60:0.#} min in {share} of sessions.")
-            : FormattableString.Invariant($"{100 * found.Kept:0} % of the picture in {found.AtConfidenceSeconds / 60:0.#} min, in {share} of sessions.");
+        var shortest = Curve[0].AtConfidenceSeconds / 60;
+        return
+        [
+            Remark.Of(RemarkCode.NothingFits, ("slot", slotMinutes), ("minutes", shortest), ("share", share), ("over", shortest - slotMinutes)),
+            givenUp(60 * slotMinutes) is { Count: > 0 } parts ? Remark.Of(RemarkCode.FitsWithout, ("parts", parts)) : Remark.Of(RemarkCode.NoPartFits),
+            Remark.Of(setting.Painters == 1 ? RemarkCode.ShortenWithTwo : RemarkCode.Shorten),
+        ];
     }
 
     /// <param name="full">The plan of the look with every part in full.</param>

@@ -68,9 +68,11 @@ public sealed record TemplatePages(IReadOnlyList<PlacedPiece> Pieces, double Wid
     public static string Caption(TemplatePiece piece) => FormattableString.Invariant(
         $"{piece.Title}{(piece.Mirrored ? ", turned over" : "")} · {piece.WidthMm:0.#} × {piece.HeightMm:0.#} mm · stretch up to {100 * piece.MostStretch:0.0} %");
 
+    // More than a twenty-fifth shows as a gap or a fold of the card (from memory).
+    private const double MostStretchOfACard = 0.04;
+
     /// <summary>What to do about a card that does not lie flat.</summary>
-    public static string? Warning(TemplatePiece piece) => piece.MostStretch > 0.04
-        ? "Too curved for one card: cut it into strips, or use the dot plan." : null;
+    public static Remark? Warning(TemplatePiece piece) => piece.MostStretch > MostStretchOfACard ? Remark.Of(RemarkCode.TooCurved) : null;
 
     internal static ChartPoint On(PlacedPiece placed, ChartPoint flat) => new(placed.XMm + flat.XMm, placed.YMm - flat.YMm);
 }

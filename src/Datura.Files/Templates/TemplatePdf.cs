@@ -78,7 +78,7 @@ public static class TemplatePdf
         Text(canvas, TemplatePages.Caption(placed.Piece), (float)at.XMm, (float)at.YMm - 4.4f, SheetFonts.Bold, 3);
         if (TemplatePages.Warning(placed.Piece) is { } warning)
         {
-            Text(canvas, warning, (float)at.XMm, (float)at.YMm - 0.8f, SheetFonts.Text, 2.7f);
+            Text(canvas, warning.Sentence, (float)at.XMm, (float)at.YMm - 0.8f, SheetFonts.Text, 2.7f);
         }
 
         foreach (var ring in placed.Piece.Outlines)

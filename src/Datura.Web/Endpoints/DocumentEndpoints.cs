@@ -68,7 +68,9 @@ public static class DocumentEndpoints
         group.MapPost("/import", async (HttpRequest request, Library library, CancellationToken cancel) =>
         {
             using var reader = new StreamReader(request.Body);
-            var saved = await library.AddAsync(type, type.ReadFile(await reader.ReadToEndAsync(cancel)), cancel: cancel);
+            var document = type.ReadFile(await reader.ReadToEndAsync(cancel));
+            SoundBody.Check(document);
+            var saved = await library.AddAsync(type, document, cancel: cancel);
             return TypedResults.Created($"/api/{type.Plural}/{saved.Id}", saved);
         }).Accepts<string>("application/json", "text/plain", "application/octet-stream").Called($"import{one}", $"A new {type.Name} from a file.");
         routes.MapGet($"/schemas/{type.Name}-{type.FormatVersion}.schema.json", () => TypedResults.Text(type.SchemaText, "application/schema+json")).WithTags("Words")

@@ -9,7 +9,7 @@ public static class KitEndpoints
 {
     public static void MapKits(this IEndpointRouteBuilder routes)
     {
-        routes.MapDocuments(DocumentTypes.Kit, Resource, k => Library.Document(DocumentTypes.Kit, k));
+        routes.MapDocuments(DocumentTypes.Kit, Resource, k => new WholeKitResource(k.Id, k.Revision, Library.Document(DocumentTypes.Kit, k)));
         routes.MapDocuments(DocumentTypes.Setting, OfSetting, OfSetting);
     }
 

@@ -61,7 +61,7 @@ public static class OrderEndpoints
             int? At(double most) => versions.Within(60 * most) is { } found ? IndexOf(versions, found) : null;
             return TypedResults.Ok(new VersionsResource(
                 [.. versions.Curve.Select(v => new VersionResource(v.Versions, Math.Round(v.Likely.LikelySeconds, 1), Math.Round(v.AtConfidenceSeconds, 1), Math.Round(v.Kept, 4), v.Words))],
-                At(minutes), versions.Said(minutes, setting),
+                At(minutes), string.Join(" ", versions.Said(minutes, setting).Select(r => r.Sentence)),
                 [.. UsualSlots.Select(m => new NamedVersion($"{m} min", At(m))), new NamedVersion("all of it", versions.Curve.Count - 1)], Math.Round(best.Gap, 4)));
         })
             .Called("listVersions", "What can be kept of a look in how many minutes.");

@@ -115,6 +115,5 @@ public static class PaintDeskEndpoints
 
     private static CardResource Card(CardReading card) => new(
         Math.Round(card.MissOverBlack, 1), Math.Round(card.MissOverWhite, 1), Math.Round(card.SpreadK, 2), Math.Round(card.SpreadS, 2),
-        !card.IsDoubted ? null : FormattableString.Invariant(
-            $"No film looks like this card: the nearest is off by {Math.Max(card.MissOverBlack, card.MissOverWhite):0.#} ΔE00. Check which colour is over black and which over white, and take both in the same even light."));
+        card.IsDoubted ? Remark.Of(RemarkCode.CardDoubted, ("off", Math.Max(card.MissOverBlack, card.MissOverWhite))).Sentence : null);
 }

@@ -69,9 +69,14 @@ public class LookVersionTests
     {
         var versions = Of("wreck-diver");
         Assert.Null(versions.Within(120));
-        Assert.Contains("min too long", versions.Said(2, DemoWorld.Parade));
-        Assert.Contains("A second painter", versions.Said(2, DemoWorld.Parade));
-        Assert.Contains("All of it fits", versions.Said(90, DemoWorld.Parade));
+        var said = versions.Said(2, DemoWorld.Parade);
+        Assert.Equal(RemarkCode.NothingFits, said[0].Code);
+        Assert.Equal(versions.Curve[0].AtConfidenceSeconds / 60, 2 + (double)said[0].Values["over"], 9);
+        Assert.Equal(RemarkCode.ShortenWithTwo, said[^1].Code);
+        Assert.Equal(RemarkCode.Shorten, versions.Said(2, DemoWorld.Parade with { Painters = 2 })[^1].Code);
+        Assert.Equal(RemarkCode.AllFits, Assert.Single(versions.Said(90, DemoWorld.Parade)).Code);
+        // A number that is rounded never says that it is nothing too long.
+        Assert.DoesNotContain(" 0 min too long", versions.Said(versions.Curve[0].AtConfidenceSeconds / 60 - 0.001, DemoWorld.Parade)[0].Sentence, StringComparison.Ordinal);
     }
 
     // What lies on a socket makes no sense without it: it goes with it, and what must stay keeps what it lies on.
@@ -140,7 +145,7 @@ public class LookVersionTests
     {
         var look = DemoWorld.Look(id);
         var said = LookVersions.Of(look, DemoWorld.Plan(id), DemoWorld.Kit, DemoWorld.Parade).Said(5, DemoWorld.Parade);
-        Assert.Contains($"It would fit without the {named}, marked must", said);
+        Assert.Contains(said, r => r.Code == RemarkCode.FitsWithout && r.Sentence == $"It would fit without the {named}, marked must.");
         var gone = look.Parts.Single(p => p.Priority == Priority.Must && PartKinds.Find(p.Kind)!.Label.Equals(named, StringComparison.OrdinalIgnoreCase));
         var least = look with { Order = null, Form = null, Parts = [.. look.Parts.Where(p => p != gone && p.Priority == Priority.Must).Select(p => p with { Version = PartVersion.Quick })] };
         var planned = Planner.Plan(least, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);

@@ -1,5 +1,6 @@
 import createClient, { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
 import { freshName } from '../lib/freshName'
+import { say } from '../texts'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
@@ -16,6 +17,8 @@ export type SizeLine = Schemas['SizeLine']
 export type Kind = Schemas['KindResource']
 export type Parameter = Schemas['ParameterResource']
 export type Kit = Schemas['KitResource']
+/** A kit with its paints as they are described. */
+export type WholeKit = Schemas['Kit']
 export type Paint = Schemas['PaintResource']
 export type Setting = Schemas['Setting']
 export type FaceResource = Schemas['FaceResource']
@@ -74,8 +77,6 @@ export class ApiProblem extends Error {
   }
 }
 
-export const LOST = 'No connection to Datura. Your work is kept in this browser and saved when it is back.'
-
 interface ProblemBody {
   detail?: string | null
   title?: string | null
@@ -86,7 +87,7 @@ function problemOf(status: number, body: unknown, retryAfter: string | null = nu
   const problem = (body ?? {}) as ProblemBody
   return new ApiProblem(
     status,
-    problem.detail ?? problem.title ?? `The service answered ${status}.`,
+    problem.detail ?? problem.title ?? say('client.answered', { status }),
     problem.errors,
     retryAfter && Number.isFinite(Number(retryAfter)) ? 1000 * Number(retryAfter) : undefined,
   )
@@ -118,7 +119,7 @@ async function answer<T>(
     result = await call
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error
-    throw new ApiProblem(0, LOST)
+    throw new ApiProblem(0, say('client.noConnection'))
   }
   if (!result.response.ok || result.error !== undefined)
     throw problemOf(result.response.status, result.error, result.response.headers.get('retry-after'))
@@ -178,9 +179,17 @@ export const api = {
     ),
   importLook: (text: string) => answer(client.POST('/api/looks/import', { body: text, ...AS_TEXT })),
   faces: () => answer(client.GET('/api/faces')),
-  addFace: (face: Face) => answer(client.POST('/api/faces', { body: face })),
-  saveFace: (id: string, revision: number, face: Face) =>
-    answer(client.PUT('/api/faces/{id}', { params: { path: { id } }, body: { revision, document: face } })),
+  face: (id: string, revision?: number) =>
+    answer(client.GET('/api/faces/{id}', { params: { path: { id }, query: { revision } } })),
+  addFace: (face: Face, key?: string) =>
+    answer(client.POST('/api/faces', { params: keyed(key), body: face })),
+  saveFace: (id: string, revision: number, face: Face, key: string) =>
+    answer(
+      client.PUT('/api/faces/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: face },
+      }),
+    ),
   /** Every measure of a face, those not given as they follow from the others. */
   faceEstimate: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
     answer(client.POST('/api/faces/estimate', { body: { measuresMm, skin }, signal })),
@@ -231,20 +240,32 @@ export const api = {
     ),
   cast: (kit: string, face: string, paint: string, l: number) =>
     answer(client.GET('/api/kits/{id}/cast', { params: { path: { id: kit }, query: { face, paint, l } } })),
-  addKit: (kit: { id: string; name: string; paints: PaintDescription[] }) =>
-    answer(client.POST('/api/kits', { body: kit })),
-  addSetting: (setting: Setting) => answer(client.POST('/api/settings', { body: setting })),
-  wholeKit: (id: string) => answer(client.GET('/api/kits/{id}', { params: { path: { id } } })),
+  kit: (id: string, revision?: number) =>
+    answer(client.GET('/api/kits/{id}', { params: { path: { id }, query: { revision } } })),
+  addKit: (kit: WholeKit, key?: string) =>
+    answer(client.POST('/api/kits', { params: keyed(key), body: kit })),
+  setting: (id: string, revision?: number) =>
+    answer(client.GET('/api/settings/{id}', { params: { path: { id }, query: { revision } } })),
+  addSetting: (setting: Setting, key?: string) =>
+    answer(client.POST('/api/settings', { params: keyed(key), body: setting })),
   tryPaint: (face: string, paint: PaintDescription) =>
     answer(client.POST('/api/kits/try/{face}', { params: { path: { face } }, body: paint })),
   photoColour: (spot: number[], white: number[]) =>
     answer(client.POST('/api/colours/from-photo', { body: { spot, white, whiteReflectance: null } })),
   readKitCsv: (text: string) => answer(client.POST('/api/kits/read-csv', { body: text, ...AS_TEXT })),
-  saveKit: (id: string, revision: number, kit: { id: string; name: string; paints: PaintDescription[] }) =>
-    answer(client.PUT('/api/kits/{id}', { params: { path: { id } }, body: { revision, document: kit } })),
-  saveSetting: (id: string, revision: number, setting: Setting) =>
+  saveKit: (id: string, revision: number, kit: WholeKit, key: string) =>
     answer(
-      client.PUT('/api/settings/{id}', { params: { path: { id } }, body: { revision, document: setting } }),
+      client.PUT('/api/kits/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: kit },
+      }),
+    ),
+  saveSetting: (id: string, revision: number, setting: Setting, key: string) =>
+    answer(
+      client.PUT('/api/settings/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: setting },
+      }),
     ),
   core: (request: PlanRequest, at: { x: number; y: number }, lamp: string) =>
     answer(client.POST('/api/plan/core', { params: { query: { ...at, lamp } }, body: request })),

@@ -1,22 +1,23 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
+import type { Look } from '../api/client'
 import { changesOf, differenceWords } from '../lib/differences'
 import { bothChanged, piecesOf, usualChoice, type Choice, type Piece } from '../lib/merge'
 import { useCatalogue } from '../stores/catalogue'
-import { useLook } from '../stores/look'
+import type { SavedDocument } from '../lib/document'
 import { say } from '../texts'
 import ChoiceField from './ChoiceField.vue'
 import DialogBox from './DialogBox.vue'
 
-/** A look that was changed here and elsewhere: what each changed, thing by thing, and whose stands. */
+/** A document that was changed here and elsewhere: what each changed, thing by thing, and whose stands. */
 const show = defineModel<boolean>('show', { required: true })
+const props = defineProps<{ doc: SavedDocument }>()
 
-const lookDoc = useLook()
 const catalogue = useCatalogue()
 const pieces = computed<Piece[]>(() => {
-  const both = lookDoc.conflict
-  return both ? piecesOf(both.base, lookDoc.look, both.theirs) : []
+  const both = props.doc.conflict
+  return both ? piecesOf(both.base, props.doc.value, both.theirs) : []
 })
 const choices = ref<Choice[]>([])
 watch(pieces, (all) => (choices.value = all.map(usualChoice)), { immediate: true })
@@ -26,9 +27,11 @@ const SIDES = [
   { id: 'theirs', label: say('bothSides.theirs') },
 ] as const
 
+// What a part of a look is called; other documents have none.
+const partsOf = (value: object | undefined) => (value as Partial<Look> | undefined)?.parts ?? []
 const kinds = computed<Record<string, string>>(() =>
   Object.fromEntries(
-    [...(lookDoc.conflict?.theirs.parts ?? []), ...lookDoc.look.parts].map((p) => [p.id, p.kind]),
+    [...partsOf(props.doc.conflict?.theirs), ...partsOf(props.doc.value)].map((p) => [p.id, p.kind]),
   ),
 )
 const words = {
@@ -50,7 +53,7 @@ function all(side: Choice) {
 }
 
 function take() {
-  lookDoc.take(pieces.value, choices.value)
+  props.doc.take(pieces.value, choices.value)
   show.value = false
 }
 </script>

@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { NButton, useMessage } from 'naive-ui'
 import { ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { useLook } from '../stores/look'
+import type { SavedDocument } from '../lib/document'
 import { say } from '../texts'
 import BothSides from './BothSides.vue'
 
 /** What stands in the way of saving, and what to do about it. */
-const router = useRouter()
+const props = defineProps<{ doc: SavedDocument }>()
+const emit = defineEmits<{ copied: [id: string] }>()
+
 const message = useMessage()
-const lookDoc = useLook()
 const comparing = ref(false)
 
 async function compare() {
-  if (!lookDoc.conflict) await lookDoc.collide()
-  comparing.value = lookDoc.conflict !== null
+  if (!props.doc.conflict) await props.doc.collide()
+  comparing.value = props.doc.conflict !== null
 }
 
 async function copyMine() {
   try {
-    await router.push(`/looks/${await lookDoc.saveAsCopy()}`)
+    emit('copied', await props.doc.saveAsCopy())
   } catch (error) {
     message.error((error as Error).message)
   }
@@ -27,21 +27,17 @@ async function copyMine() {
 </script>
 
 <template>
-  <div v-if="lookDoc.saveState === 'conflict'" class="notice" role="alert">
+  <div v-if="doc.saveState === 'conflict'" class="notice" role="alert">
     <span>{{ say('saveNotice.changedElsewhere') }}</span>
     <n-button size="small" type="primary" @click="compare">{{ say('saveNotice.compareAndChoose') }}</n-button>
-    <n-button size="small" @click="lookDoc.takeTheirs()">{{ say('saveNotice.loadTheNewest') }}</n-button>
+    <n-button size="small" @click="doc.takeTheirs()">{{ say('saveNotice.loadTheNewest') }}</n-button>
     <n-button size="small" @click="copyMine">{{ say('saveNotice.saveMineAsACopy') }}</n-button>
   </div>
-  <div
-    v-else-if="lookDoc.saveState === 'offline' || lookDoc.saveState === 'refused'"
-    class="notice"
-    role="alert"
-  >
-    <span>{{ lookDoc.saveMessage }}</span>
-    <n-button size="small" @click="lookDoc.save()">{{ say('saveNotice.tryNow') }}</n-button>
+  <div v-else-if="doc.saveState === 'offline' || doc.saveState === 'refused'" class="notice" role="alert">
+    <span>{{ doc.saveMessage }}</span>
+    <n-button size="small" @click="doc.save()">{{ say('saveNotice.tryNow') }}</n-button>
   </div>
-  <both-sides v-model:show="comparing" />
+  <both-sides v-model:show="comparing" :doc="doc" />
 </template>
 
 <style scoped>

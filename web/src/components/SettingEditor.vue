@@ -3,8 +3,12 @@ import { say } from '../texts'
 import DialogBox from './DialogBox.vue'
 import { LETTERS, LIMITS, USUAL } from '../api/limits'
 import { NButton, NInput, NSelect } from 'naive-ui'
-import { ref, watch } from 'vue'
-import { api, type ApiProblem, type Setting } from '../api/client'
+import { reactive, ref, watch } from 'vue'
+import { api, type Setting } from '../api/client'
+import { settingCalls } from '../api/documentCalls'
+import { useDocument } from '../lib/document'
+import { useDocumentForm } from '../lib/documentForm'
+import { useUnloadGuard } from '../lib/leaveGuard'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import DocumentMenu from './DocumentMenu.vue'
@@ -12,7 +16,10 @@ import RemovedMenu from './RemovedMenu.vue'
 import NamedSlider from './NamedSlider.vue'
 import NumberField from './NumberField.vue'
 import OwnRates from './OwnRates.vue'
+import SaveNotice from './SaveNotice.vue'
+import SaveState from './SaveState.vue'
 import SettingLight from './SettingLight.vue'
+import UndoButtons from './UndoButtons.vue'
 
 const shown = defineModel<boolean>('show', { required: true })
 
@@ -25,9 +32,15 @@ const SHAPES = [
 
 const catalogue = useCatalogue()
 const preferences = usePreferences()
-const setting = ref<Setting | null>(null)
 const problem = ref('')
-const saving = ref(false)
+
+const NOWHERE: Setting = { id: '', name: '', slotMinutes: 45, viewingDistanceM: 2, light: '', necklineMm: 0 }
+const inHand = useDocument<Setting>('settings', NOWHERE, settingCalls, {
+  saved: () => void catalogue.loadSettings(),
+})
+const doc = reactive(inHand)
+const setting = useDocumentForm(inHand)
+useUnloadGuard(doc)
 
 const DRYING = [
   { label: say('settingEditor.inTheAir'), value: 'air' },
@@ -38,47 +51,45 @@ const HANDS = [
   { label: say('settingEditor.rightHanded'), value: 'right' },
   { label: say('settingEditor.leftHanded'), value: 'left' },
 ]
-watch(shown, (now) => {
+
+async function open(id: string) {
   problem.value = ''
-  if (now && catalogue.setting) setting.value = JSON.parse(JSON.stringify(catalogue.setting)) as Setting
+  await doc.close()
+  try {
+    if (id) await doc.open(id)
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+
+watch(shown, async (now) => {
+  if (now) await open(preferences.setting)
+  else await doc.close()
 })
 
 /** The setting as the studio has it now, or the one that stands in for it. */
 async function again() {
   await catalogue.loadSettings()
-  setting.value = catalogue.setting ? (JSON.parse(JSON.stringify(catalogue.setting)) as Setting) : null
+  await open(preferences.setting)
+}
+
+async function goOnWith(id: string) {
+  await catalogue.loadSettings()
+  preferences.setting = id
+  await open(id)
 }
 
 async function duplicate() {
-  const { id } = await api.addSetting({
-    ...setting.value!,
-    id: '',
-    name: say('settingEditor.copy', { name: setting.value!.name }),
-  })
-  await catalogue.loadSettings()
-  preferences.setting = id
-  await again()
-}
-
-async function save() {
-  if (!setting.value) return
-  saving.value = true
-  try {
-    const wanted = { ...setting.value, lamps: setting.value.lamps?.length ? setting.value.lamps : null }
-    await api.saveSetting(wanted.id, catalogue.settingRevisions[wanted.id] ?? 0, wanted)
-    await catalogue.loadSettings()
-    shown.value = false
-  } catch (error) {
-    problem.value = Object.values((error as ApiProblem).errors ?? {}).flat()[0] ?? (error as Error).message
-  } finally {
-    saving.value = false
-  }
+  const name = say('settingEditor.copy', { name: setting.value.name })
+  await goOnWith((await api.addSetting({ ...setting.value, id: '', name })).id)
 }
 </script>
 
 <template>
   <dialog-box v-model:show="shown" :title="say('settingEditor.whereItIsWorn')" :width-px="560">
-    <div v-if="setting" class="form">
+    <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
+    <div v-if="doc.id" class="form">
+      <save-notice :doc="doc" @copied="goOnWith" />
       <label>
         <span class="faint">{{ say('settingEditor.name') }}</span>
         <n-input
@@ -122,7 +133,7 @@ async function save() {
             :value="setting.rightHanded === false ? 'left' : 'right'"
             :options="HANDS"
             :aria-label="say('settingEditor.hand')"
-            @update:value="(hand: string) => (setting!.rightHanded = hand === 'right')"
+            @update:value="(hand: string) => (setting.rightHanded = hand === 'right')"
           />
         </label>
         <label>
@@ -175,12 +186,14 @@ async function save() {
         />
       </div>
       <setting-light v-model="setting" />
-      <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
       <div class="foot">
+        <save-state :state="doc.saveState" :message="doc.saveMessage" />
+        <undo-buttons :doc="doc" />
+        <span class="gap" />
         <document-menu
           :id="setting.id"
           kind="settings"
-          :revision="catalogue.settingRevisions[setting.id] ?? 0"
+          :revision="doc.revision"
           :name="setting.name"
           :last="catalogue.settings.length === 1"
           :duplicate="duplicate"
@@ -188,9 +201,7 @@ async function save() {
           @removed="again"
         />
         <removed-menu kind="settings" :after="catalogue.settings" @back="catalogue.loadSettings()" />
-        <n-button type="primary" :loading="saving" @click="save">{{
-          say('settingEditor.saveTheSetting')
-        }}</n-button>
+        <n-button type="primary" @click="shown = false">{{ say('settingEditor.done') }}</n-button>
       </div>
     </div>
   </dialog-box>
@@ -215,7 +226,12 @@ label {
 
 .foot {
   display: flex;
-  justify-content: end;
+  align-items: center;
+  gap: 7px;
+}
+
+.gap {
+  flex: 1;
 }
 
 @media (width <= 560px) {

@@ -9,6 +9,7 @@ import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
 import DownloadMenu from './DownloadMenu.vue'
 import SaveState from './SaveState.vue'
+import UndoButtons from './UndoButtons.vue'
 
 /** The look's name, on whom and for what it is, whether it is saved, and what is done with it. */
 const emit = defineEmits<{ add: []; place: [] }>()
@@ -56,22 +57,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
     </label>
     <save-state class="state" :state="lookDoc.saveState" :message="lookDoc.saveMessage" />
     <span class="gap" />
-    <n-button
-      size="small"
-      :disabled="!lookDoc.canUndo"
-      :title="titled('undo')"
-      :aria-label="say('workspaceHead.undo')"
-      @click="lookDoc.undo()"
-      >↶</n-button
-    >
-    <n-button
-      size="small"
-      :disabled="!lookDoc.canRedo"
-      :title="titled('redo')"
-      :aria-label="say('workspaceHead.redo')"
-      @click="lookDoc.redo()"
-      >↷</n-button
-    >
+    <undo-buttons :doc="lookDoc" />
     <n-button
       class="near"
       size="small"

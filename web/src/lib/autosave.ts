@@ -3,6 +3,7 @@ import type { ApiProblem } from '../api/client'
 import type { Draft } from './drafts'
 import { same } from './merge'
 import { freshName } from './freshName'
+import { say } from '../texts'
 
 const SAVE_AFTER_MS = 700
 const RETRY_MS = 3000
@@ -83,7 +84,7 @@ export function useAutosave<T extends object>({ id, value, save: send, read, kee
     const there = kept(id.value, now)
     if (state.value === 'conflict') return
     if (state.value !== 'saving') state.value = 'waiting'
-    message.value = there ? '' : 'This browser keeps no copy; do not close it before the look is saved.'
+    message.value = there ? '' : say('saveState.noCopy')
     schedule(SAVE_AFTER_MS)
   })
 

@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef, type ShallowRef } from 'vue'
 
 const MOST = 300
 /** Changes of the same thing within this time are one step back. */
@@ -6,9 +6,9 @@ const MERGE_MS = 700
 
 /** A value with undo and redo; every value is treated as immutable. */
 export function useHistory<T>(first: T) {
-  const now = shallowRef(first)
-  const past = ref<T[]>([]) as { value: T[] }
-  const future = ref<T[]>([]) as { value: T[] }
+  const now = shallowRef(first) as ShallowRef<T>
+  const past = shallowRef<T[]>([])
+  const future = shallowRef<T[]>([])
   let lastKey = ''
   let lastTime = 0
 

@@ -6,7 +6,7 @@ import { useLatest } from './latest'
 const PREVIEW_AFTER_MS = 250
 
 /** The body with the measures in hand, as they change: its picture, what follows from them, and what is doubted. */
-export function useFacePreview(face: Ref<Face | null>, errors: Ref<Record<string, string[]>>) {
+export function useFacePreview(face: Ref<Face>, errors: Ref<Record<string, string[]>>) {
   const previewPicture = shallowRef<Blob>()
   const preview = useObjectUrl(previewPicture)
   const problem = ref('')
@@ -15,10 +15,10 @@ export function useFacePreview(face: Ref<Face | null>, errors: Ref<Record<string
   const previewing = useLatest()
 
   watch(
-    () => JSON.stringify([face.value?.measuresMm, face.value?.skin]),
+    () => JSON.stringify([face.value.measuresMm, face.value.skin]),
     () => {
       previewing.later(PREVIEW_AFTER_MS, async () => {
-        if (!face.value) return
+        if (!face.value.name) return
         const { measuresMm, skin } = face.value
         try {
           const answer = await previewing.ask((signal) =>

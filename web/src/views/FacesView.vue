@@ -2,10 +2,13 @@
 import { say } from '../texts'
 import { LETTERS } from '../api/limits'
 import { NButton, NInput, useMessage } from 'naive-ui'
-import { computed, ref, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, type ApiProblem, type Face } from '../api/client'
-import { drafts } from '../lib/tabs'
+import { api, type Face } from '../api/client'
+import { faceCalls } from '../api/documentCalls'
+import { useDocument } from '../lib/document'
+import { useDocumentForm } from '../lib/documentForm'
+import { useLeaveGuard } from '../lib/leaveGuard'
 import { useFacePreview } from '../lib/useFacePreview'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -14,116 +17,72 @@ import FaceList from '../components/FaceList.vue'
 import FaceMeasures from '../components/FaceMeasures.vue'
 import FacePerson from '../components/FacePerson.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
+import SaveNotice from '../components/SaveNotice.vue'
+import SaveState from '../components/SaveState.vue'
+import UndoButtons from '../components/UndoButtons.vue'
 
 const props = defineProps<{ id?: string }>()
+
+const NOBODY: Face = { id: '', name: '', measuresMm: {}, skin: { l: 62, a: 11, b: 17 }, cautions: [] }
 
 const router = useRouter()
 const message = useMessage()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
-const face = ref<Face | null>(null)
 const errors = ref<Record<string, string[]>>({})
-const saving = ref(false)
+
+const inHand = useDocument<Face>('faces', NOBODY, faceCalls, { saved: () => void catalogue.loadFaces() })
+const doc = reactive(inHand)
+const face = useDocumentForm(inHand)
+useLeaveGuard(doc)
 
 const stored = computed(() => catalogue.faces.find((f) => f.id === (props.id || preferences.face)))
-const changed = computed(() => JSON.stringify(face.value) !== JSON.stringify(stored.value?.face))
 
-/** The revision that the face in hand was made on: what another painter saved since is not overwritten. */
-const madeOn = ref(0)
-
-/** Shows the face as it is saved. */
-function asSaved() {
+async function open(id: string | undefined) {
   errors.value = {}
-  madeOn.value = stored.value?.revision ?? 0
-  face.value = stored.value ? (JSON.parse(JSON.stringify(stored.value.face)) as Face) : null
-}
-
-watch(
-  stored,
-  async (now) => {
-    asSaved()
-    // What was changed and not saved, here before or in a tab that is gone, comes back.
-    const draft = now && (await drafts.take<Face>('faces', now.id))
-    if (!draft || stored.value !== now || changed.value) return
-    madeOn.value = draft.revision
-    face.value = draft.value
-  },
-  { immediate: true },
-)
-
-watch(
-  face,
-  (now) => {
-    const id = stored.value?.id
-    if (!id || !now) return
-    if (changed.value) drafts.keep('faces', id, { revision: madeOn.value, value: now, at: Date.now() })
-    else drafts.drop('faces', id)
-  },
-  { deep: true },
-)
-
-const { preview, problem: previewProblem, estimate, notes } = useFacePreview(face, errors)
-
-const measures = computed({
-  get: () => face.value?.measuresMm ?? {},
-  set: (now) => {
-    if (face.value) face.value = { ...face.value, measuresMm: now }
-  },
-})
-
-const skin = computed({
-  get: () => ({ l: face.value?.skin.l ?? 60, a: face.value?.skin.a ?? 12, b: face.value?.skin.b ?? 17 }),
-  set: (now) => {
-    if (face.value) face.value = { ...face.value, skin: now }
-  },
-})
-
-const cautions = computed({
-  get: () => face.value?.cautions ?? [],
-  set: (now) => {
-    if (face.value) face.value = { ...face.value, cautions: now }
-  },
-})
-
-async function save() {
-  if (!face.value || !stored.value) return
-  saving.value = true
+  await doc.close()
   try {
-    await api.saveFace(stored.value.id, madeOn.value, face.value)
-    drafts.drop('faces', stored.value.id)
-    await catalogue.loadFaces()
-    message.success(say('facesView.isSaved', { name: face.value.name }))
+    if (id) await doc.open(id)
   } catch (error) {
-    errors.value = (error as ApiProblem).errors ?? {}
     message.error((error as Error).message, { duration: 9000, closable: true })
-  } finally {
-    saving.value = false
   }
 }
 
+watch(() => stored.value?.id, open, { immediate: true })
+
+const { preview, problem: previewProblem, estimate, notes } = useFacePreview(face, errors)
+
 async function made(one: Face) {
-  const { id } = await api.addFace(one)
+  await copied((await api.addFace(one)).id)
+}
+
+const skin = computed({
+  get: () => ({ l: 62, a: 11, b: 17, ...face.value.skin }),
+  set: (tone) => (face.value.skin = tone),
+})
+
+async function copied(id: string) {
   await catalogue.loadFaces()
   await router.push(`/faces/${id}`)
 }
 
 async function add() {
   try {
-    const from = stored.value?.face ?? face.value
-    await made({
-      id: '',
-      name: say('facesView.newFace'),
-      measuresMm: { ...(from?.measuresMm ?? {}) },
-      skin: from?.skin ?? { l: 62, a: 11, b: 17 },
-      cautions: [],
-    })
+    const { measuresMm, skin } = face.value
+    await made({ ...NOBODY, name: say('facesView.newFace'), measuresMm, skin })
   } catch (error) {
     message.error((error as Error).message)
   }
 }
 
 const duplicate = () =>
-  made({ ...stored.value!.face, id: '', name: say('facesView.copy', { name: stored.value!.face.name }) })
+  made({ ...face.value, id: '', name: say('facesView.copy', { name: face.value.name }) })
+
+/** Brought back to an earlier save, or put back. */
+async function reload() {
+  await catalogue.loadFaces()
+  await open(stored.value?.id)
+}
 
 async function removed() {
   await catalogue.loadFaces()
@@ -135,7 +94,8 @@ async function removed() {
   <div class="faces">
     <face-list :here="stored?.id" @add="add" />
 
-    <section v-if="face && stored" class="editor">
+    <section v-if="doc.id && stored" class="editor">
+      <save-notice :doc="doc" @copied="copied" />
       <header>
         <n-input
           v-model:value="face.name"
@@ -143,32 +103,27 @@ async function removed() {
           :maxlength="LETTERS.Face.name"
           :input-props="{ 'aria-label': say('facesView.nameOfTheFace') }"
         />
-        <n-button type="primary" :disabled="!changed" :loading="saving" @click="save">{{
-          say('facesView.save')
-        }}</n-button>
-        <n-button v-if="changed" @click="asSaved">{{ say('facesView.discardTheChange') }}</n-button>
+        <save-state :state="doc.saveState" :message="doc.saveMessage" />
+        <undo-buttons :doc="doc" />
         <document-menu
           :id="stored.id"
           kind="faces"
-          :revision="stored.revision"
-          :name="stored.face.name"
+          :revision="doc.revision"
+          :name="doc.value.name"
           :last="catalogue.faces.length === 1"
           :duplicate="duplicate"
-          :reload="catalogue.loadFaces"
+          :reload="reload"
           @removed="removed"
         />
         <removed-menu kind="faces" :after="catalogue.faces" @back="catalogue.loadFaces()" />
-        <span :class="changed ? 'warning' : 'good'">{{
-          changed ? say('facesView.notSavedYet') : say('facesView.saved')
-        }}</span>
       </header>
 
       <div class="columns">
-        <face-measures v-model="measures" :estimate="estimate" :errors="errors" :notes="notes" />
+        <face-measures v-model="face.measuresMm" :estimate="estimate" :errors="errors" :notes="notes" />
 
         <face-person
           v-model:skin="skin"
-          v-model:cautions="cautions"
+          v-model:cautions="face.cautions"
           class="person"
           :preview="preview"
           :problem="previewProblem"

@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { NButton, NSelect, useMessage } from 'naive-ui'
-import { computed, ref, watch } from 'vue'
-import { api, picture, type PaintDescription, type PaintOnSkin } from '../api/client'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, picture, type PaintDescription, type PaintOnSkin, type WholeKit } from '../api/client'
+import { kitCalls } from '../api/documentCalls'
+import { useDocument } from '../lib/document'
+import { useLeaveGuard } from '../lib/leaveGuard'
 import DocumentMenu from '../components/DocumentMenu.vue'
 import FileButton from '../components/FileButton.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
 import PaintEditor from '../components/PaintEditor.vue'
 import PaintTable from '../components/PaintTable.vue'
 import RecipePanel from '../components/RecipePanel.vue'
+import SaveNotice from '../components/SaveNotice.vue'
+import SaveState from '../components/SaveState.vue'
+import UndoButtons from '../components/UndoButtons.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 
@@ -37,55 +43,67 @@ watch(
   { immediate: true },
 )
 
-async function edit(id: string | null) {
+const doc = reactive(
+  useDocument<WholeKit>('kits', { id: '', name: '', paints: [] }, kitCalls, {
+    saved: () => void catalogue.loadKits(),
+  }),
+)
+useLeaveGuard(doc)
+
+async function open(id: string) {
+  await doc.close()
   try {
-    const whole = await api.wholeKit(preferences.kit)
-    editing.value = whole.paints.find((p) => p.id === id) ?? null
-    editorShown.value = true
+    if (id) await doc.open(id)
   } catch (error) {
-    message.error((error as Error).message)
+    problem.value = (error as Error).message
   }
 }
 
-/** Saves the kit with its paints changed. */
-async function change(to: (paints: PaintDescription[]) => PaintDescription[], said: string) {
-  const kit = catalogue.kit
-  if (!kit) return
-  try {
-    const whole = await api.wholeKit(kit.id)
-    await api.saveKit(kit.id, kit.revision, { ...whole, paints: to(whole.paints) })
-    await catalogue.loadKits()
-    message.success(said)
-  } catch (error) {
-    message.error((error as Error).message, { duration: 10000, closable: true })
-  }
+watch(() => preferences.kit, open, { immediate: true })
+
+/** Brought back to an earlier save, put back, removed or copied. */
+async function reload(id = preferences.kit) {
+  await catalogue.loadKits()
+  // The one that was open may be gone; another stands in for it then, and is opened since it was chosen.
+  if (id !== preferences.kit && catalogue.kits.some((k) => k.id === id)) preferences.kit = id
+  else if (doc.id && doc.id === preferences.kit) await open(doc.id)
 }
 
-const keep = (paint: PaintDescription) =>
-  change(
-    (all) =>
-      all.some((p) => p.id === paint.id) ? all.map((p) => (p.id === paint.id ? paint : p)) : [...all, paint],
-    say('kitView.isInTheKit', { name: paint.name }),
+function edit(id: string | null) {
+  editing.value = doc.value.paints.find((p) => p.id === id) ?? null
+  editorShown.value = true
+}
+
+const setPaints = (paints: PaintDescription[], key = '') => doc.change({ ...doc.value, paints }, key)
+
+function add(paint: PaintDescription) {
+  setPaints([...doc.value.paints, paint])
+  message.success(say('kitView.isInTheKit', { name: paint.name }))
+}
+
+const change = (paint: PaintDescription) =>
+  setPaints(
+    doc.value.paints.map((p) => (p.id === paint.id ? paint : p)),
+    `paint/${paint.id}`,
   )
-const drop = (id: string) => change((all) => all.filter((p) => p.id !== id), say('kitView.itIsOutOfTheKit'))
+
+function drop(id: string) {
+  setPaints(doc.value.paints.filter((p) => p.id !== id))
+  message.success(say('kitView.itIsOutOfTheKit'))
+}
 
 async function duplicate() {
-  const whole = await api.wholeKit(preferences.kit)
-  const { id } = await api.addKit({ ...whole, id: '', name: say('kitView.copy', { name: whole.name }) })
-  await catalogue.loadKits()
-  preferences.kit = id
+  const name = say('kitView.copy', { name: doc.value.name })
+  await reload((await api.addKit({ ...doc.value, id: '', name })).id)
 }
 
-/** Replaces the paints of the kit by those of a table, as a new revision; the old one stays in the history. */
+/** Replaces the paints of the kit by those of a table; undo and the earlier saves bring the old ones back. */
 async function read(file: File) {
-  const kit = catalogue.kit
-  if (!kit) return
   try {
     if (file.size > 2_000_000) throw new Error(say('kitView.tableTooLarge'))
-    const read = await api.readKitCsv(await file.text())
-    await api.saveKit(kit.id, kit.revision, { id: kit.id, name: kit.name, paints: read })
-    await catalogue.loadKits()
-    message.success(say('kitView.paintsAreInNow', { read: read.length, name: kit.name }))
+    const paints = await api.readKitCsv(await file.text())
+    setPaints(paints)
+    message.success(say('kitView.paintsAreInNow', { read: paints.length, name: doc.value.name }))
   } catch (error) {
     message.error((error as Error).message, { duration: 10000, closable: true })
   }
@@ -112,17 +130,19 @@ async function read(file: File) {
         />
       </label>
       <document-menu
-        v-if="catalogue.kit"
-        :id="catalogue.kit.id"
+        v-if="doc.id"
+        :id="doc.id"
         kind="kits"
-        :revision="catalogue.kit.revision"
-        :name="catalogue.kit.name"
+        :revision="doc.revision"
+        :name="doc.value.name"
         :last="catalogue.kits.length === 1"
         :duplicate="duplicate"
-        :reload="catalogue.loadKits"
-        @removed="catalogue.loadKits()"
+        :reload="reload"
+        @removed="reload()"
       />
-      <removed-menu kind="kits" :after="catalogue.kits" @back="catalogue.loadKits()" />
+      <removed-menu kind="kits" :after="catalogue.kits" @back="reload()" />
+      <save-state v-if="doc.id" :state="doc.saveState" :message="doc.saveMessage" />
+      <undo-buttons :doc="doc" />
       <span class="gap" />
       <a class="link" :href="picture.kitTable(preferences.kit)" download>{{ say('kitView.tableCsv') }}</a>
       <a class="link" :href="picture.kitPalette(preferences.kit)" download>{{ say('kitView.paletteGpl') }}</a>
@@ -134,6 +154,7 @@ async function read(file: File) {
       />
       <n-button type="primary" @click="edit(null)">{{ say('kitView.addAPaint') }}</n-button>
     </header>
+    <save-notice :doc="doc" @copied="reload" />
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
 
     <div class="columns">
@@ -145,8 +166,10 @@ async function read(file: File) {
       v-model:show="editorShown"
       :paint="editing"
       :face="preferences.face"
-      :taken="paints.map((p) => p.id)"
-      @save="keep"
+      :kit="doc.id"
+      :taken="doc.value.paints.map((p) => p.id)"
+      @add="add"
+      @change="change"
       @remove="drop"
     />
   </div>

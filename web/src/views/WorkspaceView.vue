@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { say } from '../texts'
-import { useEventListener } from '@vueuse/core'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import BuildStrip from '../components/BuildStrip.vue'
 import BustPanel from '../components/BustPanel.vue'
 import ChartPanel from '../components/ChartPanel.vue'
@@ -17,6 +16,7 @@ import SettingEditor from '../components/SettingEditor.vue'
 import StageBar from '../components/StageBar.vue'
 import WorkspaceHead from '../components/WorkspaceHead.vue'
 import { lensOf } from '../lenses/registry'
+import { useLeaveGuard } from '../lib/leaveGuard'
 import { useWorkspaceKeys } from '../lib/useWorkspaceKeys'
 import { useMapping } from '../stores/mapping'
 import { useView } from '../stores/view'
@@ -48,7 +48,7 @@ async function open() {
 }
 
 watch(() => props.id, open, { immediate: true })
-onBeforeRouteLeave(() => lookDoc.close())
+useLeaveGuard(lookDoc)
 
 const lens = useLens()
 const inspector = computed(() => lensOf(lens.id).inspector)
@@ -73,12 +73,6 @@ watch(
   },
 )
 watch(menu, () => (mapping.spot = null))
-
-function warnBeforeClosing(event: BeforeUnloadEvent) {
-  if (lookDoc.saveState !== 'saved' && lookDoc.saveMessage) event.preventDefault()
-}
-
-useEventListener('beforeunload', warnBeforeClosing)
 </script>
 
 <template>
@@ -89,7 +83,7 @@ useEventListener('beforeunload', warnBeforeClosing)
   <div v-else class="workspace">
     <workspace-head @add="choosing = true" @place="placing = true" />
 
-    <save-notice />
+    <save-notice :doc="lookDoc" @copied="(id) => router.push(`/looks/${id}`)" />
 
     <stage-bar />
     <div class="stage" :class="`shows-${view.layout}`">

@@ -1,0 +1,44 @@
+namespace Datura.Domain;
+
+/// <summary>What is worth saying and is neither a caution of the plan nor a problem.</summary>
+public enum RemarkCode
+{
+    /// <summary>Said on every sheet.</summary>
+    MadeForSkin,
+
+    /// <inheritdoc cref="MadeForSkin"/>
+    TestTheDayBefore,
+
+    /// <inheritdoc cref="MadeForSkin"/>
+    NeverOnBrokenSkin,
+
+    /// <inheritdoc cref="MadeForSkin"/>
+    CleanForEveryFace,
+
+    /// <summary>Of a time budget.</summary>
+    AllFits,
+
+    /// <inheritdoc cref="AllFits"/>
+    SomeFits,
+
+    /// <inheritdoc cref="AllFits"/>
+    NothingFits,
+
+    /// <inheritdoc cref="AllFits"/>
+    FitsWithout,
+
+    /// <inheritdoc cref="AllFits"/>
+    NoPartFits,
+
+    /// <inheritdoc cref="AllFits"/>
+    Shorten,
+
+    /// <inheritdoc cref="AllFits"/>
+    ShortenWithTwo,
+
+    /// <summary>Of a paint's card that no film looks like.</summary>
+    CardDoubted,
+
+    /// <summary>Of a template.</summary>
+    TooCurved,
+}

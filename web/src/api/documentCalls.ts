@@ -1,0 +1,39 @@
+import type { DocumentCalls } from '../lib/document'
+import { api, type Face, type Look, type Setting, type WholeKit } from './client'
+
+/** How the service keeps each kind of document that is edited. */
+export const lookCalls: DocumentCalls<Look> = {
+  read: async (id, at) => {
+    const { revision, look } = await api.look(id, at)
+    return { revision, value: look }
+  },
+  save: async (id, revision, look, key) => (await api.saveLook(id, revision, look, key)).revision,
+  add: async (look, key) => (await api.addLook(look, key)).id,
+}
+
+export const faceCalls: DocumentCalls<Face> = {
+  read: async (id, at) => {
+    const { revision, face } = await api.face(id, at)
+    return { revision, value: face }
+  },
+  save: async (id, revision, face, key) => (await api.saveFace(id, revision, face, key)).revision,
+  add: async (face, key) => (await api.addFace(face, key)).id,
+}
+
+export const kitCalls: DocumentCalls<WholeKit> = {
+  read: async (id, at) => {
+    const { revision, kit } = await api.kit(id, at)
+    return { revision, value: kit }
+  },
+  save: async (id, revision, kit, key) => (await api.saveKit(id, revision, kit, key)).revision,
+  add: async (kit, key) => (await api.addKit(kit, key)).id,
+}
+
+export const settingCalls: DocumentCalls<Setting> = {
+  read: async (id, at) => {
+    const { revision, setting } = await api.setting(id, at)
+    return { revision, value: setting }
+  },
+  save: async (id, revision, setting, key) => (await api.saveSetting(id, revision, setting, key)).revision,
+  add: async (setting, key) => (await api.addSetting(setting, key)).id,
+}
