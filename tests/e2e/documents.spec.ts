@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
 import { openCopy } from './workspace'
 
 // The menu closes when its document is read anew just then, as it is after a save; a painter presses again.
@@ -124,4 +125,23 @@ test('a face changed here and elsewhere is decided measure by measure', async ({
   const both = await (await page.request.get(address)).json()
   expect([both.face.name, both.face.measuresMm.mouthWidth]).toEqual(['Tamsin of the quay', 51])
   await page.request.put(address, { data: { revision: both.revision, document: stored.face } })
+})
+
+test('the whole studio is saved as a file and brought in again, what is here already only once', async ({
+  page,
+}) => {
+  await page.goto('/looks')
+  const saved = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Whole studio (ZIP)' }).click()
+  const file = await (await saved).path()
+  const count = await page.locator('.card').count()
+  await page
+    .getByLabel('Look or studio file')
+    .setInputFiles({ name: 'studio.zip', mimeType: 'application/zip', buffer: readFileSync(file) })
+  await expect(page.getByText('Everything in this file is here already.')).toBeVisible()
+  await expect(page.locator('.card')).toHaveCount(count)
+  await page
+    .getByLabel('Look or studio file')
+    .setInputFiles({ name: 'studio.zip', mimeType: 'application/zip', buffer: Buffer.from('torn') })
+  await expect(page.getByText('This is no studio file')).toBeVisible()
 })

@@ -178,6 +178,15 @@ export const api = {
       }),
     ),
   importLook: (text: string) => answer(client.POST('/api/looks/import', { body: text, ...AS_TEXT })),
+  /** Brings in what a studio's file has and this studio does not. */
+  importStudio: (file: Blob) =>
+    answer(
+      client.POST('/api/studio/file', {
+        body: file as unknown as string,
+        bodySerializer: (bytes: unknown) => bytes as Blob,
+        headers: { 'content-type': 'application/zip' },
+      }),
+    ),
   faces: () => answer(client.GET('/api/faces')),
   face: (id: string, revision?: number) =>
     answer(client.GET('/api/faces/{id}', { params: { path: { id }, query: { revision } } })),
@@ -437,6 +446,7 @@ export const picture = {
     address('/api/faces/{id}/stretch', { path: { id: face }, query: { r } }),
   model: (face: string, r: number) =>
     address('/api/faces/{id}/body.glb', { path: { id: face }, query: { r } }),
+  studio: () => address('/api/studio/file', {}),
   kitTable: (id: string) => address('/api/kits/{id}/paints.csv', { path: { id } }),
   kitPalette: (id: string) => address('/api/kits/{id}/palette.gpl', { path: { id } }),
 }

@@ -1546,6 +1546,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/studio/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All looks, faces, kits and settings as one archive of their files. */
+        get: operations["exportStudio"];
+        put?: never;
+        /** Adds what the archive of a studio holds and this one does not have; nothing that is here is changed. */
+        post: operations["importStudio"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1577,6 +1595,22 @@ export interface components {
             zones: {
                 [key: string]: number[][];
             };
+        };
+        /** @description What a studio's file brought. */
+        BroughtIn: {
+            /**
+             * Format: int32
+             * @description How many were here already, the very same.
+             */
+            same: number;
+            added: components["schemas"]["BroughtInDocument"][];
+        };
+        /** @description A document that is new in the studio. */
+        BroughtInDocument: {
+            /** @description look, face, kit or setting. */
+            kind: string;
+            id: string;
+            name: string;
         };
         /** @description How well K and S are known from the card. */
         CardResource: {
@@ -7256,6 +7290,69 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/zip": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

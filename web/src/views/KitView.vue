@@ -200,13 +200,6 @@ header label {
   flex: 1;
 }
 
-.link {
-  color: var(--accent);
-  min-height: 32px;
-  display: inline-flex;
-  align-items: center;
-}
-
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 316px;

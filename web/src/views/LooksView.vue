@@ -3,7 +3,7 @@ import { say } from '../texts'
 import { NButton, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, type Look, type LookHead } from '../api/client'
+import { api, picture, type Look, type LookHead } from '../api/client'
 import FileButton from '../components/FileButton.vue'
 import LookCard from '../components/LookCard.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
@@ -51,8 +51,24 @@ const create = () =>
     await router.push(`/looks/${saved.id}`)
   })
 
+const MOST_STUDIO_BYTES = 64_000_000
+
+async function importStudio(file: File) {
+  if (file.size > MOST_STUDIO_BYTES) throw new Error(say('looksView.studioTooLarge'))
+  const { added, same } = await api.importStudio(file)
+  await Promise.all([load(), catalogue.loadFaces(), catalogue.loadKits(), catalogue.loadSettings()])
+  const names = added.map((d) => d.name).join(', ')
+  message.success(
+    added.length === 0
+      ? say('looksView.nothingNew')
+      : say('looksView.broughtIn', { added: added.length, names, same }),
+    { duration: 9000, closable: true },
+  )
+}
+
 const importFile = (file: File) =>
   attempt(async () => {
+    if (/\.zip$/i.test(file.name)) return importStudio(file)
     const saved = await api.importLook(await file.text())
     await router.push(`/looks/${saved.id}`)
   })
@@ -92,10 +108,11 @@ onMounted(load)
       />
       <span class="gap" />
       <removed-menu kind="looks" :after="looks" @back="load" />
+      <a class="link" :href="picture.studio()" download>{{ say('looksView.wholeStudio') }}</a>
       <file-button
         :label="say('looksView.openALookFile')"
         :says="say('looksView.lookFile')"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         @chosen="importFile"
       />
       <n-button type="primary" @click="create">{{ say('looksView.newLook') }}</n-button>
