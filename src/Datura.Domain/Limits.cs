@@ -14,6 +14,18 @@ public static class Limits
     /// <summary>Letters of a name.</summary>
     public const int LongestName = 120;
 
+    /// <summary>Letters of notes.</summary>
+    public const int LongestNotes = 4_000;
+
+    /// <summary>Entries of a list or table that declares no other limit.</summary>
+    public const int MostEntries = 500;
+
+    /// <summary>Lamps of a setting; there are fewer kinds of lamp.</summary>
+    public const int MostLamps = 24;
+
+    /// <summary>Coats that an order names, pins and ties: each part has a few.</summary>
+    public const int MostInOrder = 4_000;
+
     /// <summary>More parts than this no one can paint on one face.</summary>
     public const int MostParts = 400;
 
@@ -37,6 +49,12 @@ public static class Limits
 
     /// <summary>Whether a value lies in its range; what was not given does, what is no number does not.</summary>
     public static bool Hold<T>(string property, double? value) => value is not { } given || Of<T>(property).Holds(given);
+
+    /// <summary>Letters that a text may have: as its property declares, else as a name.</summary>
+    public static int MostLetters(PropertyInfo? property) => property?.GetCustomAttribute<StringLengthAttribute>()?.MaximumLength ?? LongestName;
+
+    /// <summary>Entries that a list or table may have: as its property declares, else <see cref="MostEntries"/>.</summary>
+    public static int MostIn(PropertyInfo? property) => property?.GetCustomAttribute<MaxLengthAttribute>()?.Length ?? MostEntries;
 
     /// <summary>Whether something can be called so.</summary>
     public static bool IsName(string? name) => !string.IsNullOrWhiteSpace(name) && name.Length <= LongestName;

@@ -10,5 +10,6 @@ namespace Datura.Domain;
 public sealed record Look([property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name, string Notes, Mapping Mapping,
     [property: MaxLength(Limits.MostParts)] IReadOnlyList<Part> Parts, [property: Range(0, 0.5)] double WetLifts = 0, FormWish? Form = null, OrderWish? Order = null, string? Kit = null)
 {
+    [StringLength(Limits.LongestNotes)]
     public string Notes { get; init; } = Notes ?? "";
 }

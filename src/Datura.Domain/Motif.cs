@@ -1,7 +1,9 @@
+using System.ComponentModel.DataAnnotations;
+
 namespace Datura.Domain;
 
 /// <summary>The painter's own drawing: figures and lines on a flat card whose longer side is 1, origin in its middle, y up.</summary>
-public sealed record Motif(string Name, IReadOnlyList<MotifShape> Shapes)
+public sealed record Motif(string Name, [property: MaxLength(Motif.MostShapes)] IReadOnlyList<MotifShape> Shapes)
 {
     public const int MostShapes = 200;
     public const int MostPoints = 6000;

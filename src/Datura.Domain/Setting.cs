@@ -17,8 +17,8 @@ namespace Datura.Domain;
 /// <param name="Neckline">How that edge runs.</param>
 /// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
 public sealed record Setting(string Id, [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name, [property: Range(1, 720)] double SlotMinutes,
-    [property: Range(0.2, 200)] double ViewingDistanceM, string Light, [property: Range(-60, 150)] double NecklineMm,
-    NecklineShape Neckline = NecklineShape.Round, [property: Range(60, 420)] double NecklineWidthMm = 170, IReadOnlyList<LampLevel>? Lamps = null, [property: Range(0, 1)] double Ambient = 0.5,
+    [property: Range(0.2, 200)] double ViewingDistanceM, [property: StringLength(Limits.LongestNotes)] string Light, [property: Range(-60, 150)] double NecklineMm,
+    NecklineShape Neckline = NecklineShape.Round, [property: Range(60, 420)] double NecklineWidthMm = 170, [property: MaxLength(Limits.MostLamps)] IReadOnlyList<LampLevel>? Lamps = null, [property: Range(0, 1)] double Ambient = 0.5,
     [property: Range(1, 2)] int Painters = 1, bool RightHanded = true, DryingAid Drying = DryingAid.Air, [property: Range(0.5, 0.99)] double Confidence = 0.8, IReadOnlyDictionary<string,
         double>? Rates = null,
     [property: Range(ChromaticAdaptation.LeastCdM2, ChromaticAdaptation.MostCdM2)] double AdaptingCdM2 = ChromaticAdaptation.UsualCdM2);

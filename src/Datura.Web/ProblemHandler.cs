@@ -4,6 +4,7 @@ using Datura.Documents;
 using Datura.Store;
 using Datura.Web.Computing;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
 using Npgsql;
@@ -70,6 +71,11 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         DocumentFileException file => With(Of(400, "File refused", file.Problem), "line", file.Line),
         InputException input => Of(400, "Check the input", input.Problem),
         BadHttpRequestException { InnerException: JsonException json } => Of(400, "Not readable", Problem.Of(json.Path ?? "$", ProblemCode.BodyUnreadable, ("place", Place(json)))),
+        BadHttpRequestException { StatusCode: 413 } => Of(413, "Too large", Problem.Of(
+            "request", ProblemCode.RequestTooLarge, ("most", (context.Features.Get<IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? 0) / 1e6))),
+        BadHttpRequestException { StatusCode: 415 } => NotThisKind(context),
+        // Letters written in a way that nobody writes them in any more.
+        InvalidOperationException { InnerException: NotSupportedException or ArgumentException } when !context.Arrived() => NotThisKind(context),
         BadHttpRequestException bad when Asked(context) is { Length: > 0 } asked => Of(
             bad.StatusCode, "Not readable", [Problem.Of(asked[0], ProblemCode.AddressValues, ("values", asked)), .. asked.Skip(1).Select(a => Problem.Of(a, ProblemCode.AddressValue))]),
         BadHttpRequestException bad => Of(bad.StatusCode, "Not readable", Problem.Of("request", ProblemCode.RequestUnreadable)),
@@ -79,6 +85,9 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         NpgsqlException => Of(503, "No database", Problem.Of("database", ProblemCode.NoDatabase)),
         _ => Of(500, "Something broke", Problem.Of("service", ProblemCode.OwnFault)),
     };
+
+    private static ProblemDetails NotThisKind(HttpContext context) => Of(415, "Not this kind", Problem.Of(
+        "request", ProblemCode.NotThisKind, ("given", context.Request.ContentType is { Length: > 0 } given ? given[..Math.Min(80, given.Length)] : "none"), ("taken", "application/json")));
 
     // Where in the body, as a painter's program names it.
     private static string Place(JsonException json) => json.Path is { Length: > 2 } path ? path.TrimStart('$', '.') : "the body";

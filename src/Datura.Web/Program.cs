@@ -3,6 +3,8 @@ using Datura.Documents;
 using Datura.Store;
 using Datura.Web;
 using Datura.Web.Computing;
+using Datura.Web.Guard;
+using Microsoft.AspNetCore.HostFiltering;
 using Npgsql;
 using Serilog;
 
@@ -38,7 +40,8 @@ builder.Services.ConfigureHttpJsonOptions(options =>
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.AddHealthChecks().AddCheck<DatabaseHealth>("database");
 builder.Services.AddResponseCompression();
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = context =>
+    context.ProblemDetails.Detail ??= Problem.Of("request", ProblemCode.RequestUnreadable).Sentence);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi(Description.Name, options => options.AddSchemaTransformer<AnswerSchemas>().AddDocumentTransformer((document, _, _) =>
 {
@@ -47,14 +50,32 @@ builder.Services.AddOpenApi(Description.Name, options => options.AddSchemaTransf
     document.Servers?.Clear();
     return Task.CompletedTask;
 }));
-builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 2 * DocumentFile.MostBytes);
+builder.Services.Configure<HostFilteringOptions>(options => options.AllowedHosts = [.. Addresses.Allowed(builder.Configuration[Addresses.Hosts])]);
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.Limits.MaxRequestBodySize = 2 * DocumentFile.MostBytes;
+    kestrel.AddServerHeader = false;
+});
+if (describe is null && Addresses.Refusal(builder.Configuration["urls"], builder.Configuration[Addresses.Guarded]) is { } refusal)
+{
+    await Console.Error.WriteLineAsync(refusal.Sentence);
+    Environment.ExitCode = 2;
+    return;
+}
 
 var app = builder.Build();
+app.UseSecurityHeaders();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
+app.UseSameOrigin();
 app.UseResponseCompression();
-app.UseDefaultFiles();
-app.UseStaticFiles();
+app.UseStartPage();
+app.UseStaticFiles(new StaticFileOptions
+{
+    // Their names change with what is in them.
+    OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
+        file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache",
+});
 app.UseRequestTimeouts();
 app.MapOpenApi();
 app.MapHealthChecks("/health");
@@ -69,8 +90,8 @@ arrived.MapForms();
 arrived.MapOrders();
 arrived.MapVocabulary();
 arrived.MapStudio();
-app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at this address.", statusCode: 404)).ExcludeFromDescription();
-app.MapFallbackToFile("index.html");
+app.MapFallback("/api/{**rest}", (HttpContext context) => Unrouted.Answer(context, ((IEndpointRouteBuilder)app).DataSources)).ExcludeFromDescription();
+app.MapStartPage();
 
 if (describe is not null)
 {

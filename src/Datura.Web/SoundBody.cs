@@ -6,8 +6,8 @@ using System.Text.Json;
 namespace Datura.Web;
 
 /// <summary>
-/// Refuses what the reader of JSON lets through: nothing where a thing belongs in a list or table, and control characters in a text,
-/// which a database does not keep (NUL) and nobody typed.
+/// Refuses what the reader of JSON lets through: nothing where a thing belongs in a list or table, texts and lists longer than their
+/// property declares (<see cref="Limits"/>), and control characters in a text, which a database does not keep (NUL) and nobody typed.
 /// </summary>
 internal static class SoundBody
 {
@@ -15,18 +15,15 @@ internal static class SoundBody
     private static readonly ConcurrentDictionary<Type, (PropertyInfo Property, bool MayBeEmpty)[]> Known = [];
 
     /// <param name="body">A record as it came in.</param>
-    /// <exception cref="InputException">Names the first empty place.</exception>
-    public static void Check(object body) => Check(body, "", 0);
+    /// <exception cref="InputException">Names the first place that is not sound.</exception>
+    public static void Check(object body) => Check(body, "", null, 0);
 
-    private static void Check(object value, string field, int depth)
+    // A list's limits are its property's, and so are those of its entries.
+    private static void Check(object value, string field, PropertyInfo? property, int depth)
     {
         if (value is string text)
         {
-            if (text.Any(c => char.IsControl(c) && c is not ('\t' or '\n' or '\r') || char.IsSurrogate(c)) && !IsText(text))
-            {
-                throw new InputException(field, ProblemCode.ControlCharacter, ("place", field));
-            }
-
+            CheckText(text, field, Limits.MostLetters(property));
             return;
         }
 
@@ -35,31 +32,37 @@ internal static class SoundBody
             return;
         }
 
+        if (value is ICollection { Count: var count } && count > Limits.MostIn(property))
+        {
+            throw new InputException(field, ProblemCode.ListTooLong, ("place", field), ("count", (double)count), ("most", (double)Limits.MostIn(property)));
+        }
+
         if (value is IDictionary table)
         {
             foreach (DictionaryEntry entry in table)
             {
-                Check(entry.Key, field, depth + 1);
+                Check(entry.Key, field, null, depth + 1);
                 Item(entry.Value, $"{field}.{entry.Key}", depth);
             }
         }
         else if (value is IEnumerable items)
         {
+            // Numbers cannot be wrong in themselves; a drawing has thousands.
             var n = 0;
-            foreach (var item in items)
+            foreach (var item in value is IReadOnlyList<double> ? Array.Empty<object>() : items)
             {
                 Item(item, $"{field}[{n++}]", depth);
             }
         }
         else
         {
-            foreach (var (property, mayBeEmpty) in Known.GetOrAdd(value.GetType(), Properties))
+            foreach (var (inside, mayBeEmpty) in Known.GetOrAdd(value.GetType(), Properties))
             {
-                var name = JsonNamingPolicy.CamelCase.ConvertName(property.Name);
+                var name = JsonNamingPolicy.CamelCase.ConvertName(inside.Name);
                 var place = field.Length == 0 ? name : $"{field}.{name}";
-                if (property.GetValue(value) is { } inner)
+                if (inside.GetValue(value) is { } inner)
                 {
-                    Check(inner, place, depth + 1);
+                    Check(inner, place, inside, depth + 1);
                 }
                 else if (!mayBeEmpty)
                 {
@@ -69,8 +72,23 @@ internal static class SoundBody
         }
     }
 
+    /// <summary>Whether a text can be kept: not too long, no half characters, control characters only where there may be lines.</summary>
+    public static void CheckText(string text, string field, int most)
+    {
+        if (text.Length > most)
+        {
+            throw new InputException(field, ProblemCode.TextTooLong, ("place", field), ("count", (double)text.Length), ("most", (double)most));
+        }
+
+        // Only notes have lines; a name with one would tear tables and sheets apart.
+        if (text.Any(c => char.IsControl(c) || char.IsSurrogate(c)) && !IsText(text, lines: most > Limits.LongestName))
+        {
+            throw new InputException(field, ProblemCode.ControlCharacter, ("place", field));
+        }
+    }
+
     // Pairs of surrogates are one character; halves are none.
-    private static bool IsText(string text)
+    private static bool IsText(string text, bool lines)
     {
         for (var n = 0; n < text.Length; n++)
         {
@@ -78,7 +96,7 @@ internal static class SoundBody
             {
                 n++;
             }
-            else if (char.IsSurrogate(text[n]) || char.IsControl(text[n]) && text[n] is not ('\t' or '\n' or '\r'))
+            else if (char.IsSurrogate(text[n]) || char.IsControl(text[n]) && !(lines && text[n] is ('\t' or '\n' or '\r')))
             {
                 return false;
             }
@@ -87,7 +105,8 @@ internal static class SoundBody
         return true;
     }
 
-    private static void Item(object? item, string field, int depth) => Check(item ?? throw new InputException(field, ProblemCode.EmptyItem, ("place", field)), field, depth + 1);
+    private static void Item(object? item, string field, int depth) =>
+        Check(item ?? throw new InputException(field, ProblemCode.EmptyItem, ("place", field)), field, null, depth + 1);
 
     // What JSON fills in: the parameters of a record. Numbers of a list of numbers cannot be empty.
     private static (PropertyInfo Property, bool MayBeEmpty)[] Properties(Type type)

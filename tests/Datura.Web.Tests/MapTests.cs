@@ -19,8 +19,8 @@ public class MapTests(Service service) : IClassFixture<Service>
     }
 
     [Theory]
-    [InlineData("/api/plan/dots?tolerance=0.2", "1 to 5 mm")]
-    [InlineData("/api/plan/dots?tolerance=NaN", "1 to 5 mm")]
+    [InlineData("/api/plan/dots?tolerance=0.2", "is 1 to 5")]
+    [InlineData("/api/plan/dots?tolerance=NaN", "is 1 to 5")]
     [InlineData("/api/plan/handles?part=nobody", "no part nobody")]
     [InlineData("/api/plan/templates?paper=A0", "A4 or Letter")]
     [InlineData("/api/plan/templates?parts=nobody", "None of these parts")]

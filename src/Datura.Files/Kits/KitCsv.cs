@@ -1,7 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
-using Datura.Core.Paint;
+using Datura.Core;
 
 namespace Datura.Files.Kits;
 
@@ -35,9 +35,9 @@ public static class KitCsv
                 csv.NextRecord();
                 object[] fields =
                 [
-                    p.Id, p.Name, p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
+                    Plain(p.Id), Plain(p.Name), p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
                     p.CoatFilmUm, p.DryingSeconds, p.NearEyes ? "yes" : "no", p.OnLips ? "yes" : "no",
-                    p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "", p.Stripe?.Cake ?? "", p.Stripe is { } stripe ? stripe.Place : "",
+                    p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "", Plain(p.Stripe?.Cake ?? ""), p.Stripe is { } stripe ? stripe.Place : "",
                 ];
                 foreach (var field in fields)
                 {
@@ -95,20 +95,17 @@ public static class KitCsv
             "no" or "false" or "0" => false,
             _ => throw Refusal(csv.Parser.RawRow, ProblemCode.TableYesNo, ("column", column)),
         };
+        string Said(string column) => Text(column) is var text && text.Length > Limits.LongestName
+            ? throw Refusal(csv.Parser.RawRow, ProblemCode.TableText, ("column", column), ("most", Limits.LongestName)) : Unplain(text);
         var paint = new PaintDescription(
-            Text("id"), Text("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
+            Said("id"), Said("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
             new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
             Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"),
             csv.HeaderRecord!.Contains("cake", StringComparer.OrdinalIgnoreCase) && csv.GetField("cake") is { Length: > 0 } cake
-                ? new(cake, (int)(Maybe("place in cake") ?? throw Refusal(csv.Parser.RawRow, ProblemCode.TableStripe))) : null);
-        if (paint.Price < 0 || paint.LeftMl < 0)
-        {
-            throw Refusal(csv.Parser.RawRow, ProblemCode.TablePrice, ("paint", paint.Name));
-        }
-
+                ? new(Unplain(cake), (int)(Maybe("place in cake") ?? throw Refusal(csv.Parser.RawRow, ProblemCode.TableStripe))) : null);
         try
         {
-            PaintOptics.Of(paint);
+            DocumentCheck.Check(paint, "file");
         }
         catch (InputException problem)
         {
@@ -117,6 +114,14 @@ public static class KitCsv
 
         return paint;
     }
+
+    // A text that begins like a formula is one to a spreadsheet; an apostrophe before it says that it is a text (common practice of such
+    // tables). One that begins with an apostrophe gets a second, so that reading gives back what was written.
+    private const string Formulas = "=+-@\t\r'";
+
+    private static string Plain(string text) => text.Length > 0 && Formulas.Contains(text[0]) ? $"'{text}" : text;
+
+    private static string Unplain(string text) => text.Length > 1 && text[0] == '\'' && Formulas.Contains(text[1]) ? text[1..] : text;
 
     private static InputException Refusal(int line, ProblemCode code, params (string Name, object Value)[] values) => new("file", code, [("line", line), .. values]);
 

@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations;
 using Datura.Core.Shapes.Transfer;
 using Datura.Core.Shapes;
 using Datura.Core;
@@ -45,13 +46,8 @@ public static class PlanEndpoints
             TypedResults.File(BustPicture.Strip(await service.PlanAsync(request, cancel), BustView.Strip, StripWidth, StripHeight), "image/png"))
             .Called("drawStrip", "The bust after every step, beside each other.")
             .Gives("image/png");
-        plans.MapPost("/dots", async (PlanRequest request, double? tolerance, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/dots", async (PlanRequest request, [Range(DotPlan.LeastToleranceMm, DotPlan.MostToleranceMm)] double? tolerance, PlanService service, CancellationToken cancel) =>
         {
-            if (tolerance is { } t && !(t is >= DotPlan.LeastToleranceMm and <= DotPlan.MostToleranceMm))
-            {
-                throw new InputException("tolerance", ProblemCode.DotTolerance);
-            }
-
             return TypedResults.Ok(Dots(await service.PlanAsync(request, cancel), tolerance));
         })
             .Called("planDots", "The dots with which outlines are set out, each from two places that a finger finds.");
@@ -62,14 +58,14 @@ public static class PlanEndpoints
             return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request, cancel)).Costume));
         })
             .Called("listHandles", "Where a part can be taken hold of.");
-        plans.MapPost("/pencil-map", async (PlanRequest request, double? tolerance, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/pencil-map", async (PlanRequest request, [Range(DotPlan.LeastToleranceMm, DotPlan.MostToleranceMm)] double? tolerance, PlanService service, CancellationToken cancel) =>
         {
             var planned = await service.PlanAsync(request, cancel);
             return TypedResults.File(PencilMap.Of(planned, Dots(planned, tolerance), MapWidth, MapHeight), "image/png");
         })
             .Called("drawPencilMap", "The bare face with the dots and lines of the pencil map.")
             .Gives("image/png");
-        plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, double? allowance, bool? turned, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/templates", async (PlanRequest request, string? paper, string? format, string? parts, [Range(0, 60)] double? allowance, bool? turned, PlanService service, CancellationToken cancel) =>
         {
             OneOf("format", format, "pdf", "svg");
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.TemplatePaper);

@@ -196,12 +196,14 @@ export const LETTERS = {
   },
   Look: {
     name: 120,
+    notes: 4000,
   },
   PaintDescription: {
     name: 120,
   },
   Setting: {
     name: 120,
+    light: 4000,
   },
 } as const
 

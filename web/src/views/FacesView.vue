@@ -95,7 +95,6 @@ async function removed() {
     <face-list :here="stored?.id" @add="add" />
 
     <section v-if="doc.id && stored" class="editor">
-      <save-notice :doc="doc" @copied="copied" />
       <header>
         <n-input
           v-model:value="face.name"
@@ -116,6 +115,7 @@ async function removed() {
           @removed="removed"
         />
         <removed-menu kind="faces" :after="catalogue.faces" @back="catalogue.loadFaces()" />
+        <div class="notice"><save-notice :doc="doc" @copied="copied" /></div>
       </header>
 
       <div class="columns">
@@ -147,15 +147,30 @@ async function removed() {
 }
 
 .editor {
-  padding: 20px 24px 40px;
+  padding: 6px 24px 40px;
   background: var(--panel);
 }
 
+/* Stays in sight: whether it is saved, and what stands in the way, concerns every field below. */
 header {
+  position: sticky;
+  top: 0;
+  z-index: 2;
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 14px;
-  margin-bottom: 14px;
+  gap: 8px 14px;
+  margin: 0 -24px;
+  padding: 14px 24px;
+  background: var(--panel);
+}
+
+.notice {
+  flex-basis: 100%;
+}
+
+.notice:empty {
+  display: none;
 }
 
 .name {
@@ -175,7 +190,7 @@ header {
   gap: 9px;
   align-content: start;
   position: sticky;
-  top: 12px;
+  top: 70px;
   align-self: start;
 }
 

@@ -118,7 +118,7 @@ async function read(file: File) {
         v-model:value="preferences.kit"
         :options="kits"
         :aria-label="say('kitView.kit')"
-        style="width: 220px"
+        style="width: 190px"
       />
       <label>
         <span class="faint">{{ say('kitView.onTheSkinOf') }}</span>
@@ -126,7 +126,7 @@ async function read(file: File) {
           v-model:value="preferences.face"
           :options="faces"
           :aria-label="say('kitView.face')"
-          style="width: 200px"
+          style="width: 170px"
         />
       </label>
       <document-menu

@@ -1,0 +1,32 @@
+using System.Net;
+
+namespace Datura.Web.Guard;
+
+/// <summary>Where the service answers, and under which names it may be called.</summary>
+public static class Addresses
+{
+    /// <summary>Names that other computers can be reached by stand in DATURA_HOSTS, separated by semicolons.</summary>
+    public const string Hosts = "DATURA_HOSTS";
+
+    /// <summary>Set to "yes" by whoever puts something in front that lets only their own people in.</summary>
+    public const string Guarded = "DATURA_GUARDED";
+
+    private static readonly string[] Loopback = ["localhost", "127.0.0.1", "[::1]"];
+
+    /// <summary>
+    /// The names in a Host header that are answered: others may come from a foreign page whose name was made to lead here (DNS rebinding).
+    /// </summary>
+    public static IReadOnlyList<string> Allowed(string? more) =>
+        [.. Loopback, .. (more ?? "").Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)];
+
+    /// <summary>Why the service must not start there; null when it may.</summary>
+    /// <param name="urls">Addresses to listen at, separated by semicolons; null for the usual, which is loopback.</param>
+    public static Problem? Refusal(string? urls, string? guarded)
+    {
+        var open = (urls ?? "").Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).FirstOrDefault(u => !IsLoopback(u));
+        return open is null || guarded == "yes" ? null : Problem.Of("address", ProblemCode.OpenAddress, ("address", open), ("setting", Guarded));
+    }
+
+    private static bool IsLoopback(string url) =>
+        BindingAddress.Parse(url).Host is var host && (host == "localhost" || IPAddress.TryParse(host.Trim('[', ']'), out var ip) && IPAddress.IsLoopback(ip));
+}
