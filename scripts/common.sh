@@ -38,21 +38,75 @@ pg_home() {
 
 free_port() { node -e 'const s=require("net").createServer();s.listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'; }
 
-# pg_start DIR: starts (and on first use creates) a private cluster on loopback; sets PG_PORT.
+# A password as no one guesses it.
+secret() { head -c 24 /dev/urandom | base64 | tr -d '+/=\n'; }
+
+# sql PORT DATABASE COMMAND [USER]: as the cluster's own administrator, unless another is named. By its input: what stands in a command's
+# words every user of the machine can read.
+sql() { PGOPTIONS="-c client_min_messages=warning" as_pg "$(pg_bin)/psql" -h 127.0.0.1 -p "$1" -U "${4:-datura_admin}" -d "$2" -v ON_ERROR_STOP=1 -Atq <<<"$3"; }
+
+# pg_port DIR: the port of this cluster, the same at every start, so that the service finds a database that was restarted.
+pg_port() {
+  local port; port="$(cat "$1/port" 2>/dev/null || true)"
+  if [ -z "$port" ] || ! node -e 'const s=require("net").createServer();s.on("error",()=>process.exit(1));s.listen(+process.argv[1],"127.0.0.1",()=>s.close())' "$port"; then
+    port="$(free_port)"
+    echo "$port" > "$1/port"
+  fi
+  echo "$port"
+}
+
+# pg_start DIR: starts (and on first use creates) a private cluster on loopback; sets PG_PORT, PG_STARTED and PGPASSFILE. Its roles are
+# datura_admin and datura, which may do nothing outside its own databases; their passwords stand in DIR/pass, for its owner's eyes alone.
 pg_start() {
   local dir="$1" bin; bin="$(pg_bin)"
+  export PGPASSFILE="$dir/pass"
   if [ ! -f "$dir/data/PG_VERSION" ]; then
-    mkdir -p "$dir"; [ "$(id -u)" = 0 ] && chown postgres "$dir"
-    as_pg "$bin/initdb" -D "$dir/data" -U datura --auth=trust -E UTF8 --no-sync >/dev/null || fail "the database cluster could not be created in $dir."
+    mkdir -p "$dir"
+    pg_pass "$dir"
+    (umask 077; sed -n 's/.*:datura_admin://p' "$dir/pass" > "$dir/first")
+    [ "$(id -u)" != 0 ] || chown -R postgres "$dir"
+    as_pg "$bin/initdb" -D "$dir/data" -U datura_admin --auth=scram-sha-256 --pwfile="$dir/first" -E UTF8 --no-sync >/dev/null || fail "the database cluster could not be created in $dir."
+    rm -f "$dir/first"
   fi
   if as_pg "$bin/pg_ctl" -D "$dir/data" status >/dev/null 2>&1; then
     PG_PORT=$(sed -n 4p "$dir/data/postmaster.pid"); PG_STARTED=
   else
-    PG_PORT=$(free_port); PG_STARTED=1
+    PG_PORT=$(pg_port "$dir"); PG_STARTED=1
     as_pg "$bin/pg_ctl" -D "$dir/data" -w -s -l "$dir/log" -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=60" start \
       || fail "the database did not start. Its log: $dir/log"
   fi
+  [ -f "$dir/pass" ] || pg_lock_up "$dir"
+  [ -n "$(sql "$PG_PORT" postgres "select 1 from pg_roles where rolname = 'datura'")" ] \
+    || sql "$PG_PORT" postgres "create role datura login password '$(sed -n 's/.*:datura://p' "$dir/pass")'" || fail "the database's user could not be made. Its log: $dir/log"
 }
+
+# pg_pass DIR: makes the passwords.
+pg_pass() {
+  (umask 077; printf '*:*:*:datura_admin:%s\n*:*:*:datura:%s\n' "$(secret)" "$(secret)" > "$1/pass")
+  [ "$(id -u)" != 0 ] || chown postgres "$1/pass"
+}
+
+# pg_lock_up DIR: a running cluster from before there were passwords gets them; its only user was datura, who could do everything.
+pg_lock_up() {
+  local dir="$1" db
+  pg_pass "$dir"
+  sql "$PG_PORT" postgres "create role datura_moving superuser login" datura \
+    && sql "$PG_PORT" postgres "set password_encryption = 'scram-sha-256'; alter role datura rename to datura_admin; alter role datura_admin password '$(sed -n 's/.*:datura_admin://p' "$dir/pass")'; create role datura login password '$(sed -n 's/.*:datura://p' "$dir/pass")'" datura_moving \
+    || { rm -f "$dir/pass"; fail "the database could not be given passwords. Nothing was lost; its log: $dir/log"; }
+  for db in $(sql "$PG_PORT" postgres "select datname from pg_database where not datistemplate and datname <> 'postgres'"); do
+    sql "$PG_PORT" postgres "alter database \"$db\" owner to datura"
+    sql "$PG_PORT" "$db" "do \$\$ declare t record; begin for t in select tablename from pg_tables where schemaname = 'public' loop execute format('alter table public.%I owner to datura', t.tablename); end loop; end \$\$"
+  done
+  sql "$PG_PORT" postgres "drop role datura_moving"
+  sed -i 's/trust$/scram-sha-256/' "$dir/data/pg_hba.conf"
+  as_pg "$(pg_bin)/pg_ctl" -D "$dir/data" -s reload
+}
+
+# db_string DATABASE: how the service reaches a database of the cluster that was started.
+db_string() { echo "Host=127.0.0.1;Port=$PG_PORT;Username=datura;Passfile=$PGPASSFILE;Database=$1"; }
+
+# make_database NAME: an empty one that belongs to the service.
+make_database() { sql "$PG_PORT" postgres "create database \"$1\" owner datura"; }
 
 pg_stop() { as_pg "$(pg_bin)/pg_ctl" -D "$1/data" -m fast -s stop >/dev/null 2>&1 || true; }
 

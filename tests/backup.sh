@@ -29,7 +29,7 @@ for bad in half rubbish nowhere; do
 done
 
 # One that is in use is not pulled away.
-as_pg "$(pg_bin)/psql" -h 127.0.0.1 -p "$port" -U datura -d studio_again -Atqc 'select pg_sleep(20)' >/dev/null & held=$!
+as_pg "$(pg_bin)/psql" -h 127.0.0.1 -p "$port" -U datura_admin -d studio_again -Atqc 'select pg_sleep(20)' >/dev/null & held=$!
 for _ in $(seq 40); do [ "$(sql "$port" postgres "select count(*) from pg_stat_activity where datname = 'studio_again'")" = 0 ] || break; sleep 0.1; done
 if (restore_database "$port" studio_again "$dir/studio.backup") 2>"$dir/said"; then wrong "a studio in use was replaced"; fi
 grep -q 'is running' "$dir/said" || wrong "nothing was said of a studio in use"

@@ -4,8 +4,21 @@ using Microsoft.Extensions.Diagnostics.HealthChecks;
 namespace Datura.Web;
 
 /// <summary>Whether the database answers; without it nothing can be read or saved.</summary>
-internal sealed class DatabaseHealth(DocumentStore store) : IHealthCheck
+public sealed class DatabaseHealth(DocumentStore store) : IHealthCheck
 {
-    public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default) =>
-        await store.AnswersAsync(cancellationToken) ? HealthCheckResult.Healthy("The database answers.") : HealthCheckResult.Unhealthy("The database does not answer.");
+    // A database answers in a millisecond. One that is frozen never does, and does not hear that it is no longer asked either.
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(1);
+
+    public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default)
+    {
+        try
+        {
+            return await store.AnswersAsync(cancellationToken).WaitAsync(Patience, cancellationToken)
+                ? HealthCheckResult.Healthy("The database answers.") : HealthCheckResult.Unhealthy("The database does not answer.");
+        }
+        catch (TimeoutException)
+        {
+            return HealthCheckResult.Unhealthy("The database does not answer.");
+        }
+    }
 }

@@ -35,11 +35,16 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
     private static partial void LogFailed(ILogger log, Exception exception, PathString path);
 
     /// <summary>A request that took longer than its route may: said instead of an answer.</summary>
-    public static async Task TookTooLong(HttpContext context, TimeSpan limit)
+    public static Task TookTooLong(HttpContext context, TimeSpan limit) =>
+        Later(context, Of(503, "Took too long", Problem.Of("service", ProblemCode.TookTooLong, ("seconds", limit.TotalSeconds))));
+
+    /// <summary>More requests at once than are let in.</summary>
+    public static Task TooMany(HttpContext context, int waiting) => Later(context, Of(503, "Busy", Problem.Of("service", ProblemCode.Busy, ("waiting", waiting))));
+
+    private static async Task Later(HttpContext context, ProblemDetails problem)
     {
-        context.Response.StatusCode = StatusCodes.Status503ServiceUnavailable;
+        context.Response.StatusCode = problem.Status!.Value;
         context.Response.Headers.RetryAfter = RetryAfterSeconds;
-        var problem = Of(503, "Took too long", Problem.Of("service", ProblemCode.TookTooLong, ("seconds", limit.TotalSeconds)));
         await context.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new() { HttpContext = context, ProblemDetails = problem });
     }
 

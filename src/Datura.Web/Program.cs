@@ -25,6 +25,7 @@ builder.Services.AddSingleton<WholeStudio>();
 // As many computations as cores; of those who wait some hundred seconds are worth waiting for.
 builder.Services.AddSingleton(_ => new ComputeQueue(Environment.ProcessorCount, mostWaiting: 60 * Environment.ProcessorCount));
 builder.Services.AddRequestTimeouts();
+builder.Services.AddCrowd();
 if (describe is null)
 {
     builder.Services.AddHostedService<Bin>();
@@ -68,6 +69,7 @@ app.UseSecurityHeaders();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSameOrigin();
+app.UseRateLimiter();
 app.UseResponseCompression();
 app.UseStartPage();
 app.UseStaticFiles(new StaticFileOptions
@@ -78,6 +80,9 @@ app.UseStaticFiles(new StaticFileOptions
 });
 app.UseRequestTimeouts();
 app.MapOpenApi();
+// Whether this copy runs at all, and whether it can serve.
+app.MapHealthChecks("/health/live", new() { Predicate = _ => false });
+app.MapHealthChecks("/health/ready");
 app.MapHealthChecks("/health");
 var arrived = app.MapArrivals();
 arrived.MapLooks();

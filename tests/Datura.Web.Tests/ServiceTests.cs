@@ -3,14 +3,30 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Datura.Documents;
 using Datura.Store;
+using Microsoft.Extensions.Diagnostics.HealthChecks;
 using Npgsql;
 
 namespace Datura.Web.Tests;
 
 public class ServiceTests(Service service) : IClassFixture<Service>
 {
+    [Theory]
+    [InlineData("/health")]
+    [InlineData("/health/ready")]
+    [InlineData("/health/live")]
+    public async Task HealthSaysThatTheDatabaseAnswers(string address) => Assert.Equal(HttpStatusCode.OK, (await service.Client.GetAsync(address)).StatusCode);
+
+    // One that takes the connection and says nothing, as a frozen database does; the test ends because somebody loses patience.
     [Fact]
-    public async Task HealthSaysThatTheDatabaseAnswers() => Assert.Equal(HttpStatusCode.OK, (await service.Client.GetAsync("/health")).StatusCode);
+    public async Task AFrozenDatabaseIsNoticed()
+    {
+        using var frozen = new System.Net.Sockets.TcpListener(IPAddress.Loopback, 0);
+        frozen.Start();
+        var port = ((IPEndPoint)frozen.LocalEndpoint).Port;
+        await using var nowhere = NpgsqlDataSource.Create($"Host=127.0.0.1;Port={port};Username=x;Database=x;Timeout=60");
+        var health = new DatabaseHealth(new DocumentStore(nowhere, "own"));
+        Assert.Equal(HealthStatus.Unhealthy, (await health.CheckHealthAsync(new())).Status);
+    }
 
     [Fact]
     public async Task ADeadDatabaseIsNoticed()

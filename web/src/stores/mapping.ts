@@ -96,6 +96,8 @@ export const useMapping = defineStore('mapping', () => {
   }
 
   function putTapeAway() {
+    // A length that is still on its way belongs to no tape any more.
+    laying.stop()
     taping.value = false
     tapeFrom.value = null
     tape.value = null

@@ -1,0 +1,23 @@
+using System.Threading.RateLimiting;
+
+namespace Datura.Web.Guard;
+
+/// <summary>How many requests are worked on at once; more wait, and when too many wait that is said. Computing has a queue of its own.</summary>
+public static class Crowd
+{
+    /// <summary>A plain read takes a millisecond and a connection of twenty: this many never wait for long.</summary>
+    public const int AtOnce = 256;
+
+    public const int MostWaiting = 2_000;
+
+    public static PartitionedRateLimiter<HttpContext> Limiter(int atOnce, int mostWaiting) => PartitionedRateLimiter.Create<HttpContext, string>(context =>
+        // Whoever watches over the service must hear of it just then.
+        context.Request.Path.StartsWithSegments("/health", StringComparison.Ordinal) ? RateLimitPartition.GetNoLimiter("health") : RateLimitPartition.GetConcurrencyLimiter(
+            "all", _ => new() { PermitLimit = atOnce, QueueLimit = mostWaiting, QueueProcessingOrder = QueueProcessingOrder.OldestFirst }));
+
+    public static void AddCrowd(this IServiceCollection services) => services.AddRateLimiter(options =>
+    {
+        options.GlobalLimiter = Limiter(AtOnce, MostWaiting);
+        options.OnRejected = async (context, _) => await ProblemHandler.TooMany(context.HttpContext, MostWaiting);
+    });
+}
