@@ -92,7 +92,7 @@ public sealed class PlanService(Library library) : IDisposable
         // The slot itself does not matter here.
         var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
-        return (await versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light), cancel), setting);
+        return (await versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light, cancel), cancel), setting);
     }
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)

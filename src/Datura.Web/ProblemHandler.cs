@@ -87,6 +87,9 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         JsonException json => Of(400, "Not readable", Problem.Of(json.Path ?? "$", ProblemCode.JsonUnreadable)),
         // Half a character where a text belongs: the reader of JSON says so in its own way.
         InvalidOperationException { Source: "System.Text.Json" } when !context.Arrived() => Of(400, "Not readable", Problem.Of("$", ProblemCode.ControlCharacter, ("place", "the body"))),
+        // What broke on one of several threads.
+        AggregateException { InnerExceptions.Count: > 0 } several => Describe(several.GetBaseException(), context),
+        OutOfMemoryException => Of(503, "Too much", Problem.Of("service", ProblemCode.TooMuchAtOnce)),
         NpgsqlException => Of(503, "No database", Problem.Of("database", ProblemCode.NoDatabase)),
         _ => Of(500, "Something broke", Problem.Of("service", ProblemCode.OwnFault)),
     };

@@ -15,8 +15,8 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 {
     private readonly ConcurrentDictionary<double, (LookVersions Versions, TimeBudgetVersion Best)> found = new();
     private Func<IEnumerable<LookVersionFound>> every = () => [];
-    private Func<LookVersionFound?, double, TimeBudgetVersion> search = (known, _) => new(known, 0);
-    private Func<double, IReadOnlyList<string>> givenUp = _ => [];
+    private Func<LookVersionFound?, double, CancellationToken, TimeBudgetVersion> search = (known, _, _) => new(known, 0);
+    private Func<double, CancellationToken, IReadOnlyList<string>> givenUp = (_, _) => [];
 
     // Budgets tried between the least and the full work.
     private const int Budgets = 18;
@@ -28,7 +28,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     public LookVersionFound? Within(double seconds) => Curve.LastOrDefault(v => v.AtConfidenceSeconds <= seconds);
 
     /// <summary>What to say of a slot: that all fits, what it costs, or how far off it is and what would help.</summary>
-    public IReadOnlyList<Remark> Said(double slotMinutes, Setting setting)
+    public IReadOnlyList<Remark> Said(double slotMinutes, Setting setting, CancellationToken cancel = default)
     {
         var share = 100 * setting.Confidence;
         if (Within(60 * slotMinutes) is { } found)
@@ -43,34 +43,39 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         return
         [
             Remark.Of(RemarkCode.NothingFits, ("slot", slotMinutes), ("minutes", shortest), ("share", share), ("over", shortest - slotMinutes)),
-            givenUp(60 * slotMinutes) is { Count: > 0 } parts ? Remark.Of(RemarkCode.FitsWithout, ("parts", parts)) : Remark.Of(RemarkCode.NoPartFits),
+            givenUp(60 * slotMinutes, cancel) is { Count: > 0 } parts ? Remark.Of(RemarkCode.FitsWithout, ("parts", parts)) : Remark.Of(RemarkCode.NoPartFits),
             Remark.Of(setting.Painters == 1 ? RemarkCode.ShortenWithTwo : RemarkCode.Shorten),
         ];
     }
 
     /// <param name="full">The plan of the look with every part in full.</param>
     /// <param name="light">The set light; null for daylight.</param>
-    public static LookVersions Of(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light = null)
+    public static LookVersions Of(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light = null, CancellationToken cancel = default)
     {
-        var choices = Choices(look, full, kit, setting, light);
+        var choices = Choices(look, full, kit, setting, light, mustsToo: false, cancel);
         var rests = RestsOn(choices);
         var overlaps = new Overlaps();
-        LookVersionFound Session(IReadOnlyList<PartChoice> of, LesserPart?[] chosen) => Measured(of, chosen, full, look, setting, overlaps);
-        TimeBudgetVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known) =>
-            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence), known, chosen => Session(of, chosen)).Found();
+        LookVersionFound Session(IReadOnlyList<PartChoice> of, LesserPart?[] chosen, CancellationToken stop)
+        {
+            stop.ThrowIfCancellationRequested();
+            return Measured(of, chosen, full, look, setting, overlaps);
+        }
+
+        TimeBudgetVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known, CancellationToken stop) =>
+            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence), known, chosen => Session(of, chosen, stop)).Found();
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {
             var key = string.Join(' ', chosen.Select(c => c?.Version.ToString() ?? "-"));
             if (!states.ContainsKey(key))
             {
-                states[key] = Session(choices, chosen);
+                states[key] = Session(choices, chosen, cancel);
             }
         }
 
         Try(new LesserPart?[choices.Count]);
         var knapsack = new VersionKnapsack(choices, rests, full.Network!);
-        foreach (var chosen in knapsack.ForBudgets(Budgets))
+        foreach (var chosen in knapsack.ForBudgets(Budgets, cancel))
         {
             Try(chosen);
         }
@@ -87,12 +92,12 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 
         return new(curve)
         {
-            every = () => Every(choices, rests).Select(chosen => Session(choices, chosen)),
-            search = (known, slot) => Best(choices, slot, known),
-            givenUp = slot =>
+            every = () => Every(choices, rests).Select(chosen => Session(choices, chosen, default)),
+            search = (known, slot, stop) => Best(choices, slot, known, stop),
+            givenUp = (slot, stop) =>
             {
-                var freed = Choices(look, full, kit, setting, light, mustsToo: true);
-                var found = Best(freed, slot, null).Found;
+                var freed = Choices(look, full, kit, setting, light, mustsToo: true, stop);
+                var found = Best(freed, slot, null, stop).Found;
                 return found is null || freed.All(c => found.Versions.GetValueOrDefault(c.PartId) == PartVersion.Out) ? []
                     : [.. freed.Where(c => c.Priority == Priority.Must && found.Versions.GetValueOrDefault(c.PartId) == PartVersion.Out).Select(c => $"the {c.Label.ToLowerInvariant()}")];
             },
@@ -116,9 +121,9 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     }
 
     /// <summary>With the best version for one slot among them, and how far from the best it may be.</summary>
-    public (LookVersions Versions, TimeBudgetVersion Best) For(double slotSeconds) => found.GetOrAdd(slotSeconds, slot =>
+    public (LookVersions Versions, TimeBudgetVersion Best) For(double slotSeconds, CancellationToken cancel = default) => found.GetOrAdd(slotSeconds, slot =>
     {
-        var best = search(Within(slot), slot);
+        var best = search(Within(slot), slot, cancel);
         var curve = best.Found is null || Curve.Contains(best.Found) ? Curve
             : [.. Curve.Where(v => v.AtConfidenceSeconds < best.Found.AtConfidenceSeconds && v.Kept < best.Found.Kept), best.Found, .. Curve.Where(v => v.Kept > best.Found.Kept)];
         return (this with { Curve = curve }, best);
@@ -149,7 +154,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         return map with { Marks = left, LineMm = map.LineMm * Length(left) / Math.Max(1e-6, Length(map.Marks)) };
     }
 
-    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light, bool mustsToo = false)
+    private static IReadOnlyList<PartChoice> Choices(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light, bool mustsToo, CancellationToken cancel)
     {
         var grid = FormGrid.Of(full.Body, FormGrid.CoarsePixels);
         var order = full.InOrder.Zip(full.Coats.SelectMany(c => c)).ToArray();
@@ -157,7 +162,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var whole = Seen(order.Select(o => o.Second));
         var all = Math.Max(whole.Difference(Seen([]), grid), 1e-6);
         var quick = QuickJobs(look, full, kit, setting);
-        return [.. full.Parts.AsParallel().AsOrdered().Select(expanded =>
+        return [.. full.Parts.AsParallel().AsOrdered().WithCancellation(cancel).Select(expanded =>
         {
             var part = expanded.Part;
             var mine = full.Jobs.Where(j => j.PartId == part.Id).ToArray();

@@ -14,12 +14,12 @@ internal sealed class VersionKnapsack(IReadOnlyList<PartChoice> choices, int[] r
     private const double LeastShare = 0.02;
 
     /// <summary>Versions for budgets from the least possible to all of it; a null entry is a part in full.</summary>
-    public IEnumerable<LesserPart?[]> ForBudgets(int count)
+    public IEnumerable<LesserPart?[]> ForBudgets(int count, CancellationToken cancel)
     {
         var most = Seconds(new LesserPart?[choices.Count]);
         // The least of all comes last: whatever takes the least time. Each stands for itself, so both cores share them (measured).
         return Enumerable.Range(0, count).Select(k => (double?)((LeastShare + (1 - LeastShare) * k / count) * most)).Append(null)
-            .AsParallel().AsOrdered().Select(Best).OfType<LesserPart?[]>();
+            .AsParallel().AsOrdered().WithCancellation(cancel).Select(Best).OfType<LesserPart?[]>();
     }
 
     /// <summary>Work and changes of a choice, seconds.</summary>

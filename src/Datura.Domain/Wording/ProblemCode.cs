@@ -177,6 +177,7 @@ public enum ProblemCode
     ListTooLong,
     NoSuchChoice,
     Busy,
+    TooMuchAtOnce,
     Replaced,
     TookTooLong,
     SaveKey,

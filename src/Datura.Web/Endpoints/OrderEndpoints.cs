@@ -57,18 +57,18 @@ public static class OrderEndpoints
         {
             var (versions, setting) = await service.VersionsAsync(request, cancel);
             var minutes = Slot(slot, setting);
-            (versions, var best) = versions.For(60 * minutes);
+            (versions, var best) = versions.For(60 * minutes, cancel);
             int? At(double most) => versions.Within(60 * most) is { } found ? IndexOf(versions, found) : null;
             return TypedResults.Ok(new VersionsResource(
                 [.. versions.Curve.Select(v => new VersionResource(v.Versions, Math.Round(v.Likely.LikelySeconds, 1), Math.Round(v.AtConfidenceSeconds, 1), Math.Round(v.Kept, 4), v.Words))],
-                At(minutes), string.Join(" ", versions.Said(minutes, setting).Select(r => r.Sentence)),
+                At(minutes), string.Join(" ", versions.Said(minutes, setting, cancel).Select(r => r.Sentence)),
                 [.. UsualSlots.Select(m => new NamedVersion($"{m} min", At(m))), new NamedVersion("all of it", versions.Curve.Count - 1)], Math.Round(best.Gap, 4)));
         })
             .Called("listVersions", "What can be kept of a look in how many minutes.");
         plans.MapPost("/versions.png", async (PlanRequest request, string? at, double? slot, PlanService service, CancellationToken cancel) =>
         {
             var (versions, setting) = await service.VersionsAsync(request, cancel);
-            (versions, _) = versions.For(60 * Slot(slot, setting));
+            (versions, _) = versions.For(60 * Slot(slot, setting), cancel);
             var indices = (at ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select(i => int.TryParse(i, out var index) && index >= 0 && index < versions.Curve.Count ? index
                 : throw new InputException("at", ProblemCode.VersionNumber, ("last", versions.Curve.Count - 1))).ToArray();
             if (indices.Length is 0 or > 6)

@@ -71,7 +71,7 @@ public static class PlanEndpoints
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.TemplatePaper);
             var planned = await service.PlanAsync(request, cancel);
             var wanted = parts is { Length: > 0 } ? parts.Split(',').ToHashSet() : null;
-            var pieces = planned.Parts.Where(p => wanted is null || wanted.Contains(p.Part.Id)).AsParallel().AsOrdered()
+            var pieces = planned.Parts.Where(p => wanted is null || wanted.Contains(p.Part.Id)).AsParallel().AsOrdered().WithCancellation(cancel)
                 .Select(p => TemplatePiece.Of(p.Kind, p.Part, p.Marks, planned.Body, allowance ?? DefaultAllowanceMm)).OfType<TemplatePiece>()
                 .SelectMany(p => turned == true && p.Sided ? new[] { p, p.Turned() } : [p]).ToArray();
             if (pieces.Length == 0)

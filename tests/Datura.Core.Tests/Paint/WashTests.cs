@@ -25,6 +25,24 @@ public class WashTests
         }
     }
 
+    // Of a large kit only the likeliest go into pairs: what that loses against every pair of all is not seen (common practice: half a ΔE00).
+    [Fact]
+    public void OfALargeKitTheLikeliestPairsAreEnough()
+    {
+        for (var seed = 0; seed < 5; seed++)
+        {
+            var random = new Random(seed);
+            PaintDescription[] large = [.. Enumerable.Range(0, 160).Select(n =>
+            {
+                var (l, a, b) = (15 + 70 * random.NextDouble(), 90 * random.NextDouble() - 45, 90 * random.NextDouble() - 45);
+                return Paints[n % Paints.Length] with { Id = $"p{n}", OverBlack = new(0.8 * l, 0.8 * a, 0.8 * b), OverWhite = new(Math.Min(97, 1.05 * l), a, b) };
+            })];
+            var skin = PaintStack.OnSkin(DemoWorld.Faces[seed % DemoWorld.Faces.Count].Skin);
+            var wanted = new Lab(25 + 50 * random.NextDouble(), 60 * random.NextDouble() - 30, 60 * random.NextDouble() - 30);
+            Assert.InRange(WashSearch.For(wanted, skin, large).DeltaE, 0, WashSearch.For(wanted, skin, large, large.Length).DeltaE + 0.5);
+        }
+    }
+
     [Fact]
     public void BareSkinNeedsTheThinnestFilm()
     {
