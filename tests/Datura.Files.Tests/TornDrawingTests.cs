@@ -7,7 +7,10 @@ namespace Datura.Files.Tests;
 public class TornDrawingTests
 {
     private static readonly string[] Pieces =
-        ["<g>", "</g>", "<path d='", "M0 0", "L 10", "1e999", "-", "z", "A5 5 0 1 1 9 9", "'/>", "<rect width='9' height='-9'/>", "<circle r='NaN'/>", "transform='rotate(1e9)'", "&#x0;", "<!DOCTYPE a [<!ENTITY b 'c'>]>", "<svg>", "</svg>", "stroke-width='1e9'", "<use href='#a'/>"];
+    [
+        "<g>", "</g>", "<path d='", "M0 0", "L 10", "1e999", "-", "z", "A5 5 0 1 1 9 9", "'/>", "<rect width='9' height='-9'/>", "<circle r='NaN'/>", "transform='rotate(1e9)'", "&#x0;",
+        "<!DOCTYPE a [<!ENTITY b 'c'>]>", "<svg>", "</svg>", "stroke-width='1e9'", "<use href='#a'/>",
+    ];
 
     [Fact]
     public void ATornDrawingIsReadOrRefused()
@@ -20,7 +23,12 @@ public class TornDrawingTests
             for (var n = random.Next(1, 4); n > 0; n--)
             {
                 var at = random.Next(text.Length);
-                text = random.Next(3) switch { 0 => text[..at] + text[Math.Min(text.Length, at + random.Next(9))..], 1 => text[..at] + Pieces[random.Next(Pieces.Length)] + text[at..], _ => text[..at] + whole[random.Next(whole.Length)..] };
+                text = random.Next(3) switch
+                {
+                    0 => text[..at] + text[Math.Min(text.Length, at + random.Next(9))..],
+                    1 => text[..at] + Pieces[random.Next(Pieces.Length)] + text[at..],
+                    _ => text[..at] + whole[random.Next(whole.Length)..],
+                };
             }
 
             try
