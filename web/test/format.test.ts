@@ -1,3 +1,4 @@
+import { fileName } from '../src/lib/download'
 import { describe, expect, it } from 'vitest'
 import { clock, MM_PER_INCH, sentence, size } from '../src/lib/format'
 
@@ -28,4 +29,14 @@ describe('lengths and times', () => {
   })
 
   it('begins a sentence with a capital', () => expect(sentence('the beak')).toBe('The beak'))
+})
+
+describe('names of files', () => {
+  it.each([
+    ['Tide warden on odalys', 'tide-warden-on-odalys.pdf'],
+    ['../../etc/passwd', 'etc-passwd.pdf'],
+    ['Käpt’n  Ægir: 2/3', 'käpt-n-ægir-2-3.pdf'],
+    ['???', 'datura.pdf'],
+    ['x'.repeat(400), `${'x'.repeat(100)}.pdf`],
+  ])('%s is taken by every system', (words, name) => expect(fileName(words, 'pdf')).toBe(name))
 })

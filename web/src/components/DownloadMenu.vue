@@ -2,7 +2,7 @@
 import { NButton, NDropdown, useMessage } from 'naive-ui'
 import { ref } from 'vue'
 import { api, documents } from '../api/client'
-import { download } from '../lib/download'
+import { download, fileName } from '../lib/download'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { usePreferences } from '../stores/preferences'
@@ -47,7 +47,7 @@ async function sheet(key: string) {
         preferences.unit,
         key.endsWith('booth') ? 'booth' : 'full',
       ),
-      `${lookDoc.id}-on-${preferences.face}${key.endsWith('booth') ? '-booth' : ''}.pdf`,
+      fileName(`${lookDoc.look.name} on ${preferences.face}${key.endsWith('booth') ? ' booth' : ''}`, 'pdf'),
     )
   } catch (error) {
     message.error((error as Error).message, { duration: 9000, closable: true })

@@ -5,7 +5,7 @@ import { say } from '../../texts'
 import { NButton, NCheckbox, NInputNumber, NSelect, useMessage } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api } from '../../api/client'
-import { download } from '../../lib/download'
+import { download, fileName } from '../../lib/download'
 import { MM_PER_INCH } from '../../lib/format'
 import { useCatalogue } from '../../stores/catalogue'
 import { useMapping } from '../../stores/mapping'
@@ -57,7 +57,7 @@ function signed(mm: number, more: string, less: string) {
 async function fetchFile(name: string, make: () => Promise<Blob>, ending: string) {
   busy.value = name
   try {
-    download(await make(), `${lookDoc.id}-on-${preferences.face}-${name}.${ending}`)
+    download(await make(), fileName(`${lookDoc.look.name} on ${preferences.face} ${name}`, ending))
   } catch (error) {
     message.error((error as Error).message, { duration: 9000, closable: true })
   } finally {

@@ -131,7 +131,7 @@ function holds(id: string) {
       <ul class="why" :aria-label="say('orderInspector.whyHere')">
         <li v-for="w in step.why" :key="w.rule + w.words" :class="{ faint: !w.strict }">{{ w.words }}</li>
       </ul>
-      <div class="line">
+      <div class="line moves">
         <n-button size="small" :disabled="step.number === 1" @click="order.move(step.key, step.number - 1)">{{
           say('orderInspector.earlier')
         }}</n-button>
@@ -200,6 +200,10 @@ function holds(id: string) {
 .use {
   display: flex;
   margin-top: 6px;
+}
+
+.moves {
+  flex-wrap: wrap;
 }
 
 .why {
