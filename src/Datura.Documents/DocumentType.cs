@@ -21,6 +21,9 @@ public abstract class DocumentType(string name, string plural, IReadOnlyList<Upg
 
     public string Format => $"datura-{name}";
 
+    /// <summary>Whether it tells of a person: nothing that a link, a file's name or a log shows is made of its name then.</summary>
+    public bool AboutAPerson { get; init; }
+
     public int FormatVersion => upgrades.Count + 1;
 
     /// <summary>JSON Schema 2020-12 of its file.</summary>

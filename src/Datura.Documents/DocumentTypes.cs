@@ -9,7 +9,10 @@ public static class DocumentTypes
 
     public static DocumentType<Setting> Setting { get; } = new("setting", "settings", s => s.Name, DocumentCheck.Check, (s, id) => s with { Id = id });
 
-    public static DocumentType<Face> Face { get; } = new("face", "faces", f => f.Name, DocumentCheck.Check, (f, id) => f with { Id = id });
+    public static DocumentType<Face> Face { get; } = new("face", "faces", f => f.Name, DocumentCheck.Check, (f, id) => f with { Id = id })
+    {
+        AboutAPerson = true,
+    };
 
     public static DocumentType<Look> Look { get; } = new("look", "looks", l => l.Name, DocumentCheck.Check, schema: Text("look-1.schema.json"),
         renamed: (l, ids) => l.Kit is { } kit && ids.TryGetValue(("kit", kit), out var now) ? l with { Kit = now } : l);

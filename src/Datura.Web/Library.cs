@@ -30,14 +30,14 @@ public sealed class Library(DocumentStore store)
         return (heads.FirstOrDefault(h => h.Id == wanted) ?? (heads.Count > 0 ? heads[0] : null))?.Id;
     }
 
-    /// <summary>Keeps a new document under an id made of its name.</summary>
+    /// <summary>Keeps a new document under an id made of its name, or of nothing where that is a person's.</summary>
     /// <param name="key">Names this save, so that it can be sent again.</param>
     /// <exception cref="Exception">With a sentence: the document cannot be.</exception>
     public async Task<Saved> AddAsync<T>(DocumentType<T> type, T document, string? key = null, CancellationToken cancel = default)
         where T : class
     {
         type.Check(document);
-        var wanted = Slug.Of(type.TitleOf(document));
+        var wanted = type.AboutAPerson ? Slug.OfNothing() : Slug.Of(type.TitleOf(document));
         for (var n = 1; ; n++)
         {
             var id = n == 1 ? wanted : $"{wanted}-{n}";

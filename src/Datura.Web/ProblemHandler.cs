@@ -14,12 +14,20 @@ namespace Datura.Web;
 /// <summary>Turns what went wrong into RFC 9457 problem details with a sentence that a painter understands.</summary>
 public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogger<ProblemHandler> log) : IExceptionHandler
 {
+    private const long OutageAgainMs = 60_000;
+
+    private long outageToldAt = -OutageAgainMs;
+
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
         var problem = Describe(exception, httpContext);
-        if (problem.Status >= 500)
+        if (problem.Status == 500)
         {
             LogFailed(log, exception, httpContext.Request.Path);
+        }
+        else if (exception is NpgsqlException && IsNewOutage())
+        {
+            LogNoDatabase(log, exception.Message);
         }
 
         if (problem.Status is 503 or 429)
@@ -30,6 +38,16 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         httpContext.Response.StatusCode = problem.Status!.Value;
         return await writer.TryWriteAsync(new() { HttpContext = httpContext, ProblemDetails = problem, Exception = exception });
     }
+
+    // An outage fails every request; it is told once, and again when it lasts.
+    private bool IsNewOutage()
+    {
+        var (now, before) = (Environment.TickCount64, Interlocked.Read(ref outageToldAt));
+        return now - before >= OutageAgainMs && Interlocked.CompareExchange(ref outageToldAt, now, before) == before;
+    }
+
+    [LoggerMessage(LogLevel.Error, "The database does not answer: {Why}")]
+    private static partial void LogNoDatabase(ILogger log, string why);
 
     [LoggerMessage(LogLevel.Error, "Request {Path} failed")]
     private static partial void LogFailed(ILogger log, Exception exception, PathString path);

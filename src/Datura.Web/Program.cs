@@ -5,6 +5,7 @@ using Datura.Web;
 using Datura.Web.Computing;
 using Datura.Web.Guard;
 using Microsoft.AspNetCore.HostFiltering;
+using Microsoft.AspNetCore.HttpOverrides;
 using Npgsql;
 using Serilog;
 
@@ -12,7 +13,7 @@ var builder = WebApplication.CreateBuilder(args);
 builder.Host.UseSerilog((_, log) => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft.AspNetCore", Serilog.Events.LogEventLevel.Warning)
-    .WriteTo.Console(outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
+    .WriteTo.Console(outputTemplate: "{Timestamp:yyyy-MM-dd HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
 
 // --describe FILE writes the service's description and ends; the build does so, and no database is needed for it.
 var describe = args is ["--describe", var file] ? file : null;
@@ -57,7 +58,7 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.Limits.MaxRequestBodySize = 2 * DocumentFile.MostBytes;
     kestrel.AddServerHeader = false;
 });
-if (describe is null && Addresses.Refusal(builder.Configuration["urls"], builder.Configuration[Addresses.Guarded]) is { } refusal)
+if (describe is null && Addresses.Refusal(Addresses.Configured(builder.Configuration), builder.Configuration[Addresses.Guarded]) is { } refusal)
 {
     await Console.Error.WriteLineAsync(refusal.Sentence);
     Environment.ExitCode = 2;
@@ -65,6 +66,8 @@ if (describe is null && Addresses.Refusal(builder.Configuration["urls"], builder
 }
 
 var app = builder.Build();
+// A proxy on this computer says whether it was reached by TLS.
+app.UseForwardedHeaders(new() { ForwardedHeaders = ForwardedHeaders.XForwardedProto });
 app.UseSecurityHeaders();
 app.UseExceptionHandler();
 app.UseStatusCodePages();

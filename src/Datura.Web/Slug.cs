@@ -1,9 +1,14 @@
+using System.Security.Cryptography;
+
 namespace Datura.Web;
 
 /// <summary>A name as it stands in an address or a file's name.</summary>
 internal static class Slug
 {
     private const int Longest = 60;
+
+    /// <summary>One that tells nothing: a hundred bits by chance, in letters that are not mistaken for each other.</summary>
+    public static string OfNothing() => RandomNumberGenerator.GetString("abcdefghjkmnpqrstuvwxyz23456789", 20);
 
     public static string Of(string name)
     {

@@ -36,6 +36,14 @@ public class BoundsTests(Service service) : IClassFixture<Service>
         Assert.Contains("lamps", problem.Errors!.Keys);
     }
 
+    // A large look has more coats than an ordinary list has entries.
+    [Fact]
+    public async Task AnOrderOfNineHundredCoatsOnScreenIsTaken()
+    {
+        var request = (await service.DemoRequest()) with { OnScreen = [.. Enumerable.Range(0, 900).Select(n => $"part-{n}/line")] };
+        Assert.Equal(HttpStatusCode.OK, (await service.Send(HttpMethod.Post, "/api/plan", request)).StatusCode);
+    }
+
     [Theory]
     [InlineData("\n")]
     [InlineData("\0")]
@@ -90,7 +98,7 @@ public class BoundsTests(Service service) : IClassFixture<Service>
         ];
         var operations = System.Text.Json.Nodes.JsonNode.Parse(await service.Client.GetStringAsync("/openapi/v1.json"))!["paths"]!.AsObject()
             .SelectMany(p => p.Value!.AsObject().Select(o => (Path: p.Key, Method: o.Key.ToUpperInvariant(), Operation: o.Value!))).ToArray();
-        var draws = int.TryParse(Environment.GetEnvironmentVariable("DATURA_DRAWS"), out var more) ? more : 120;
+        var draws = int.TryParse(Environment.GetEnvironmentVariable("DATURA_DRAWS"), out var more) ? more : 80;
         var faults = new List<string>();
         for (var seed = 0; seed < draws; seed++)
         {

@@ -130,6 +130,24 @@ public class DocumentTests(Service service) : IClassFixture<Service>
         Assert.Equal("tin-2", (await service.Get<WholeKitResource>("/api/kits/tin-2")).Kit.Id);
     }
 
+    // What a link, a download or a log shows of a face says nothing of the person.
+    [Fact]
+    public async Task TheIdOfAFaceIsNotMadeOfItsName()
+    {
+        var face = (await service.Get<FaceResource>("/api/faces/odalys")).Face with { Name = "Marla Quillon" };
+        var ids = new List<string>();
+        for (var k = 0; k < 3; k++)
+        {
+            ids.Add((await Service.Read<Saved>(await service.Send(HttpMethod.Post, "/api/faces", face))).Id);
+        }
+
+        Assert.Distinct(ids);
+        Assert.All(ids, id => Assert.Matches("^[a-z0-9]{20}$", id));
+        Assert.All(ids, id => Assert.DoesNotContain("marla", id, StringComparison.Ordinal));
+        var file = await service.Client.GetAsync($"/api/faces/{ids[0]}/file");
+        Assert.Equal($"{ids[0]}.face.json", file.Content.Headers.ContentDisposition?.FileName);
+    }
+
     // RFC 9110, 13.1.2: what the asker already has is not sent again; what has changed since is.
     [Theory]
     [InlineData("/api/looks/quay-seal/picture")]

@@ -1,6 +1,7 @@
 using System.Net;
 using Datura.Documents;
 using Datura.Web.Guard;
+using Microsoft.Extensions.Configuration;
 
 namespace Datura.Web.Tests;
 
@@ -97,6 +98,32 @@ public class GuardTests(Service service) : IClassFixture<Service>
     [InlineData("http://studio.example", null, false)]
     [InlineData("http://0.0.0.0:5180", "yes", true)]
     public void AnAddressOfTheNetworkIsNotServedUnguarded(string? urls, string? guarded, bool may) => Assert.Equal(may, Addresses.Refusal(urls, guarded) is null);
+
+    // However the framework is told to listen, it is seen.
+    [Theory]
+    [InlineData("urls", "http://127.0.0.1:5180", true)]
+    [InlineData("urls", "http://0.0.0.0:5180", false)]
+    [InlineData("http_ports", "8080", false)]
+    [InlineData("https_ports", "8443;8444", false)]
+    [InlineData("Kestrel:Endpoints:Main:Url", "http://[::]:80", false)]
+    [InlineData("Kestrel:Endpoints:Main:Url", "http://localhost:80", true)]
+    public void EverySettingOfAnAddressIsSeen(string setting, string value, bool may)
+    {
+        var settings = new ConfigurationBuilder().AddInMemoryCollection(new Dictionary<string, string?> { [setting] = value }).Build();
+        Assert.Equal(may, Addresses.Refusal(Addresses.Configured(settings), null) is null);
+    }
+
+    // Behind a proxy with TLS the page's own origin is https, and browsers are told to stay with it (RFC 6797).
+    [Fact]
+    public async Task BehindAProxyWithTlsOurOwnPageIsStillOurs()
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Get, "/api/looks");
+        request.Headers.Add("X-Forwarded-Proto", "https");
+        request.Headers.Add("Origin", "https://localhost");
+        using var answer = await service.Client.SendAsync(request);
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        Assert.True(answer.Headers.Contains("Strict-Transport-Security"));
+    }
 
     [Fact]
     public void NamesOfOtherComputersAreAddedByWhoeverRunsIt() =>

@@ -19,8 +19,13 @@ public static class Addresses
     public static IReadOnlyList<string> Allowed(string? more) =>
         [.. Loopback, .. (more ?? "").Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)];
 
+    /// <summary>Every address that the framework's settings name, separated by semicolons: urls, ports alone (which means every network), and endpoints.</summary>
+    public static string Configured(IConfiguration settings) => string.Join(';', [
+        settings["urls"], .. new[] { "http_ports", "https_ports" }.Select(ports => settings[ports] is { Length: > 0 } all ? $"http://*:{all.Replace(";", ";http://*:", StringComparison.Ordinal)}" : null),
+        .. settings.GetSection("Kestrel:Endpoints").GetChildren().Select(e => e["Url"])]);
+
     /// <summary>Why the service must not start there; null when it may.</summary>
-    /// <param name="urls">Addresses to listen at, separated by semicolons; null for the usual, which is loopback.</param>
+    /// <param name="urls">Addresses to listen at, separated by semicolons; none for the usual, which is loopback.</param>
     public static Problem? Refusal(string? urls, string? guarded)
     {
         var open = (urls ?? "").Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).FirstOrDefault(u => !IsLoopback(u));

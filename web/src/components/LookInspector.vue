@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LETTERS } from '../api/limits'
 import ChoiceField from './ChoiceField.vue'
 import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
@@ -151,7 +152,7 @@ function factOf(id: string) {
         type="textarea"
         :value="lookDoc.look.notes ?? ''"
         :placeholder="say('lookInspector.notesOnTheCharacter')"
-        :maxlength="4000"
+        :maxlength="LETTERS.Look.notes"
         :autosize="{ minRows: 2, maxRows: 6 }"
         :input-props="{ 'aria-label': say('lookInspector.notes') }"
         @update:value="(v: string) => lookDoc.describe({ notes: v }, 'notes')"

@@ -36,7 +36,7 @@ const problem = ref('')
 
 const NOWHERE: Setting = { id: '', name: '', slotMinutes: 45, viewingDistanceM: 2, light: '', necklineMm: 0 }
 const inHand = useDocument<Setting>('settings', NOWHERE, settingCalls, {
-  saved: () => void catalogue.loadSettings(),
+  saved: () => void catalogue.loadSettings().catch(() => undefined),
 })
 const doc = reactive(inHand)
 const setting = useDocumentForm(inHand)

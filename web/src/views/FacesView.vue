@@ -31,7 +31,9 @@ const catalogue = useCatalogue()
 const preferences = usePreferences()
 const errors = ref<Record<string, string[]>>({})
 
-const inHand = useDocument<Face>('faces', NOBODY, faceCalls, { saved: () => void catalogue.loadFaces() })
+const inHand = useDocument<Face>('faces', NOBODY, faceCalls, {
+  saved: () => void catalogue.loadFaces().catch(() => undefined),
+})
 const doc = reactive(inHand)
 const face = useDocumentForm(inHand)
 useLeaveGuard(doc)

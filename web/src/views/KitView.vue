@@ -45,7 +45,7 @@ watch(
 
 const doc = reactive(
   useDocument<WholeKit>('kits', { id: '', name: '', paints: [] }, kitCalls, {
-    saved: () => void catalogue.loadKits(),
+    saved: () => void catalogue.loadKits().catch(() => undefined),
   }),
 )
 useLeaveGuard(doc)
