@@ -3,7 +3,7 @@ import { say } from '../texts'
 import DialogBox from './DialogBox.vue'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
-import { api, type PaintDescription, type PaintOnSkin } from '../api/client'
+import { api, type ApiProblem, type PaintDescription, type PaintOnSkin } from '../api/client'
 import { useLatest } from '../lib/latest'
 import { drafts } from '../lib/tabs'
 import PaintFields from './PaintFields.vue'
@@ -45,6 +45,8 @@ const fresh = (): PaintDescription => ({
 const draft = ref<PaintDescription>(fresh())
 const seen = ref<PaintOnSkin | null>(null)
 const problem = ref('')
+/** The service said that such a paint cannot be; one that could not be tried is kept like any other work. */
+let refused = false
 const trying = useLatest()
 
 // A new paint that was begun and not added comes back the next time.
@@ -55,7 +57,7 @@ const copy = (paint: PaintDescription) => JSON.parse(JSON.stringify(paint)) as P
 watch(show, async (now) => {
   if (!now) {
     // Closed before the last change was tried on the skin.
-    if (props.paint && !problem.value) emit('change', copy(whole.value))
+    if (props.paint && !refused) emit('change', copy(whole.value))
     return
   }
   draft.value = props.paint ? copy(props.paint) : fresh()
@@ -92,8 +94,9 @@ watch(
     if (!props.paint && draft.value.name)
       drafts.keep('kits', begun.value, { revision: 0, value: copy(draft.value), at: Date.now() })
     trying.later(TRY_AFTER_MS, async () => {
+      const paint = copy(whole.value)
       try {
-        const paint = copy(whole.value)
+        refused = false
         const tried = await trying.ask(() => api.tryPaint(props.face, paint))
         if (!tried) return
         seen.value = tried
@@ -102,6 +105,8 @@ watch(
       } catch (error) {
         seen.value = null
         problem.value = (error as Error).message
+        refused = !(error as ApiProblem).offline
+        if (props.paint && !refused) emit('change', paint)
       }
     })
   },

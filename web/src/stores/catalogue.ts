@@ -22,7 +22,6 @@ export const useCatalogue = defineStore('catalogue', () => {
   const faces = ref<FaceResource[]>([])
   const kits = ref<Kit[]>([])
   const settings = ref<Setting[]>([])
-  const settingRevisions = ref<Record<string, number>>({})
   const lamps = ref<Lamp[]>([])
   const ready = ref(false)
 
@@ -52,9 +51,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   }
 
   async function loadSettings() {
-    const stored = await api.settings()
-    settings.value = stored.map((s) => s.setting)
-    settingRevisions.value = Object.fromEntries(stored.map((s) => [s.id, s.revision]))
+    settings.value = (await api.settings()).map((s) => s.setting)
     choose()
   }
 
@@ -90,7 +87,6 @@ export const useCatalogue = defineStore('catalogue', () => {
     faces,
     kits,
     settings,
-    settingRevisions,
     lamps,
     face,
     kit,
