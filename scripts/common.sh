@@ -56,7 +56,8 @@ pg_port() {
 }
 
 # pg_start DIR: starts (and on first use creates) a private cluster on loopback; sets PG_PORT, PG_STARTED and PGPASSFILE. Its roles are
-# datura_admin and datura, which may do nothing outside its own databases; their passwords stand in DIR/pass, for its owner's eyes alone.
+# datura_admin; datura, whom the tables belong to and who may do nothing outside its own databases; and datura_service, who may use the tables
+# and change none of their rules. Their passwords stand in DIR/pass, for its owner's eyes alone.
 pg_start() {
   local dir="$1" bin; bin="$(pg_bin)"
   export PGPASSFILE="$dir/pass"
@@ -76,8 +77,12 @@ pg_start() {
       || fail "the database did not start. Its log: $dir/log"
   fi
   [ -f "$dir/pass" ] || pg_lock_up "$dir"
-  [ -n "$(sql "$PG_PORT" postgres "select 1 from pg_roles where rolname = 'datura'")" ] \
-    || sql "$PG_PORT" postgres "create role datura login password '$(sed -n 's/.*:datura://p' "$dir/pass")'" || fail "the database's user could not be made. Its log: $dir/log"
+  grep -q ':datura_service:' "$dir/pass" || printf '*:*:*:datura_service:%s\n' "$(secret)" >> "$dir/pass"
+  local role
+  for role in datura datura_service; do
+    [ -n "$(sql "$PG_PORT" postgres "select 1 from pg_roles where rolname = '$role'")" ] \
+      || sql "$PG_PORT" postgres "create role $role login password '$(sed -n "s/.*:$role://p" "$dir/pass")'" || fail "the database's user could not be made. Its log: $dir/log"
+  done
 }
 
 # pg_pass DIR: makes the passwords.
@@ -102,8 +107,8 @@ pg_lock_up() {
   as_pg "$(pg_bin)/pg_ctl" -D "$dir/data" -s reload
 }
 
-# db_string DATABASE: how the service reaches a database of the cluster that was started.
-db_string() { echo "Host=127.0.0.1;Port=$PG_PORT;Username=datura;Passfile=$PGPASSFILE;Database=$1"; }
+# db_string DATABASE [ROLE]: how the service reaches a database of the cluster that was started; as datura it brings it up to date.
+db_string() { echo "Host=127.0.0.1;Port=$PG_PORT;Username=${2:-datura_service};Passfile=$PGPASSFILE;Database=$1"; }
 
 # make_database NAME: an empty one that belongs to the service.
 make_database() { sql "$PG_PORT" postgres "create database \"$1\" owner datura"; }

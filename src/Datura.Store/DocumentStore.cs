@@ -4,13 +4,15 @@ using Npgsql;
 namespace Datura.Store;
 
 /// <summary>Documents of one studio in PostgreSQL, of whatever kind. Every save adds a revision; none is ever changed, and none deleted but with a document whose time in the bin is over.</summary>
-public sealed class DocumentStore(NpgsqlDataSource source, string studio)
+/// <param name="studio">Whose rows; the database itself shows and takes no others (row-level security).</param>
+/// <param name="actor">The account that works, for the record of who changed what; null for the demo and the service itself.</param>
+public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? actor = null)
 {
     /// <param name="search">Only those whose name has it in it, whatever the case; null for all.</param>
     /// <param name="removed">Those taken off the lists instead of those on them.</param>
     public async Task<IReadOnlyList<DocumentHead>> ListAsync(string kind, string? search = null, bool removed = false, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         return [.. await db.QueryAsync<DocumentHead>(Of(
             """
             select id, name, revision, removed_at as removedAt from document
@@ -22,7 +24,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
 
     public async Task<IReadOnlyList<StoredDocument>> AllAsync(string kind, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         return [.. await db.QueryAsync<StoredDocument>(Of(
             """
             select d.id, d.name, d.revision, r.body::text as body
@@ -36,7 +38,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="MissingDocumentException"/>
     public async Task<StoredDocument> GetAsync(string kind, string id, int? revision = null, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         return await db.QuerySingleOrDefaultAsync<StoredDocument>(Of(
             """
             select d.id, d.name, r.revision, r.body::text as body
@@ -50,7 +52,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="MissingDocumentException"/>
     public async Task<IReadOnlyList<RevisionHead>> RevisionsAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         RevisionHead[] rows = [.. await db.QueryAsync<RevisionHead>(Of(
             "select revision, saved_at as savedAt from document_revision where studio_id = @studio and kind = @kind and id = @id order by revision desc",
             new { studio, kind, id }, cancel))];
@@ -63,7 +65,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="TakenSaveKeyException"/>
     public async Task<(string Id, int Revision)> AddAsync(string kind, string id, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         if (saveKey is not null)
         {
@@ -84,6 +86,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
         }
 
         await AddRevision(db, work, kind, id, 1, body, saveKey, cancel);
+        await Record(db, work, "added", kind, id, 1, cancel);
         await work.CommitAsync(cancel);
         return (id, 1);
     }
@@ -96,7 +99,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="TakenSaveKeyException"/>
     public async Task<int> SaveAsync(string kind, string id, int read, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         var saved = await db.ExecuteScalarAsync<int?>(Of(
             """
@@ -112,6 +115,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
         }
 
         await AddRevision(db, work, kind, id, saved.Value, body, saveKey, cancel);
+        await Record(db, work, "saved", kind, id, saved, cancel);
         await work.CommitAsync(cancel);
         return saved.Value;
     }
@@ -120,7 +124,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <returns>Whether it was filled now.</returns>
     public async Task<bool> FillAsync(IEnumerable<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         // The row is locked until all is in: whoever else tries waits here, and then finds it filled.
         if (await db.ExecuteAsync(Of("update studio set filled = true where id = @studio and not filled", new { studio }, cancel, work)) == 0)
@@ -146,13 +150,14 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             }
 
             await AddRevision(db, work, kind, id, 1, body, null, cancel);
+            await Record(db, work, "added", kind, id, 1, cancel);
         }
     }
 
     /// <summary>Every id that a kind has, those in the bin among them.</summary>
     public async Task<IReadOnlySet<string>> IdsAsync(string kind, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         return (await db.QueryAsync<string>(Of("select id from document where studio_id = @studio and kind = @kind", new { studio, kind }, cancel))).ToHashSet();
     }
 
@@ -160,7 +165,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="TakenIdException">One of the ids was taken meanwhile.</exception>
     public async Task AddAllAsync(IReadOnlyList<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         await AddNew(db, work, documents, cancel);
         await work.CommitAsync(cancel);
@@ -171,7 +176,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="StaleRevisionException"/>
     public async Task RemoveAsync(string kind, string id, int read, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         var removed = await db.ExecuteAsync(Of(
             "update document set removed_at = now() where studio_id = @studio and kind = @kind and id = @id and revision = @read and removed_at is null",
@@ -181,6 +186,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             throw await Refusal(db, work, kind, id, read, cancel);
         }
 
+        await Record(db, work, "removed", kind, id, read, cancel);
         await work.CommitAsync(cancel);
     }
 
@@ -189,36 +195,82 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
     /// <exception cref="MissingDocumentException"/>
     public async Task<int> PutBackAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.ExecuteScalarAsync<int?>(Of(
-            "update document set removed_at = null where studio_id = @studio and kind = @kind and id = @id returning revision", new { studio, kind, id }, cancel))
+        await using var db = await OpenAsync(cancel);
+        await using var work = await db.BeginTransactionAsync(cancel);
+        var revision = await db.ExecuteScalarAsync<int?>(Of(
+            "update document set removed_at = null where studio_id = @studio and kind = @kind and id = @id returning revision", new { studio, kind, id }, cancel, work))
             ?? throw new MissingDocumentException(kind, id);
+        await Record(db, work, "putBack", kind, id, revision, cancel);
+        await work.CommitAsync(cancel);
+        return revision;
     }
 
     /// <summary>Deletes for good, with all their revisions, documents that have lain in the bin for longer.</summary>
     /// <returns>How many.</returns>
     public async Task<int> EmptyBinAsync(TimeSpan longerThan, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var db = await OpenAsync(cancel);
         await using var work = await db.BeginTransactionAsync(cancel);
         var gone = (await db.QueryAsync<(string Kind, string Id)>(Of(
             "select kind, id from document where studio_id = @studio and removed_at < now() - @longerThan for update", new { studio, longerThan }, cancel, work))).ToArray();
         foreach (var (kind, id) in gone)
         {
-            await db.ExecuteAsync(Of(
-                """
-                delete from document_revision where studio_id = @studio and kind = @kind and id = @id;
-                delete from document where studio_id = @studio and kind = @kind and id = @id
-                """,
-                new { studio, kind, id }, cancel, work));
+            await Erase(db, work, kind, id, cancel);
         }
 
         await work.CommitAsync(cancel);
         return gone.Length;
     }
 
+    /// <summary>Deletes a document for good, with every revision, whether it is on the lists or in the bin.</summary>
+    /// <exception cref="MissingDocumentException"/>
+    public async Task EraseAsync(string kind, string id, CancellationToken cancel = default)
+    {
+        await using var db = await OpenAsync(cancel);
+        await using var work = await db.BeginTransactionAsync(cancel);
+        if (await Erase(db, work, kind, id, cancel) == 0)
+        {
+            throw new MissingDocumentException(kind, id);
+        }
+
+        await work.CommitAsync(cancel);
+    }
+
+    /// <summary>Every save of a document with what was in it, newest first, whether it is on the lists or in the bin.</summary>
+    /// <exception cref="MissingDocumentException"/>
+    public async Task<IReadOnlyList<(RevisionHead Head, string Body)>> HistoryAsync(string kind, string id, CancellationToken cancel = default)
+    {
+        await using var db = await OpenAsync(cancel);
+        var rows = (await db.QueryAsync<(int Revision, DateTime SavedAt, string Body)>(Of(
+            "select revision, saved_at, body::text from document_revision where studio_id = @studio and kind = @kind and id = @id order by revision desc",
+            new { studio, kind, id }, cancel))).ToArray();
+        return rows.Length > 0 ? [.. rows.Select(r => (new RevisionHead(r.Revision, r.SavedAt), r.Body))] : throw new MissingDocumentException(kind, id);
+    }
+
+    /// <summary>The newest changes in the studio, whoever made them.</summary>
+    /// <param name="before">Only those older than this number; null for the newest.</param>
+    public async Task<IReadOnlyList<AuditEntry>> AuditAsync(int most, long? before = null, CancellationToken cancel = default)
+    {
+        await using var db = await OpenAsync(cancel);
+        return [.. await db.QueryAsync<AuditEntry>(Of(
+            """
+            select a.number, a.at, a.account_id as accountId, w.name as who, a.action, a.kind, a.id, a.revision, d.name
+            from audit a left join account w on w.id = a.account_id left join document d on d.studio_id = a.studio_id and d.kind = a.kind and d.id = a.id
+            where a.studio_id = @studio and (@before::bigint is null or a.number < @before) order by a.number desc limit @most
+            """,
+            new { studio, most, before }, cancel))];
+    }
+
+    private async Task<int> Erase(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, CancellationToken cancel)
+    {
+        await db.ExecuteAsync(Of("delete from document_revision where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
+        var gone = await db.ExecuteAsync(Of("delete from document where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
+        await Record(db, work, "erased", kind, id, null, cancel);
+        return gone;
+    }
+
     /// <summary>Whether the database answers.</summary>
-    public async Task<bool> AnswersAsync(CancellationToken cancel = default)
+    public static async Task<bool> AnswersAsync(NpgsqlDataSource source, CancellationToken cancel = default)
     {
         try
         {
@@ -230,6 +282,35 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio)
             return false;
         }
     }
+
+    // A connection goes back to the pool without what was set on it.
+    private async Task<NpgsqlConnection> OpenAsync(CancellationToken cancel)
+    {
+        var db = await source.OpenConnectionAsync(cancel);
+        try
+        {
+            await db.ExecuteAsync(Of("select set_config('datura.studio', @studio, false)", new { studio }, cancel));
+            return db;
+        }
+        catch
+        {
+            await db.DisposeAsync();
+            throw;
+        }
+    }
+
+    /// <summary>Puts on record what was done to something that is no document.</summary>
+    public async Task RecordAsync(string action, string kind, string id, CancellationToken cancel = default)
+    {
+        await using var db = await OpenAsync(cancel);
+        await using var work = await db.BeginTransactionAsync(cancel);
+        await Record(db, work, action, kind, id, null, cancel);
+        await work.CommitAsync(cancel);
+    }
+
+    private Task Record(NpgsqlConnection db, NpgsqlTransaction work, string action, string kind, string id, int? revision, CancellationToken cancel) => db.ExecuteAsync(Of(
+        "insert into audit (studio_id, account_id, action, kind, id, revision) values (@studio, @actor, @action, @kind, @id, @revision)",
+        new { studio, actor, action, kind, id, revision }, cancel, work));
 
     private async Task<Exception> Refusal(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, int read, CancellationToken cancel)
     {

@@ -1,9 +1,11 @@
 using Datura.Store;
+using Datura.Store.Accounts;
+using Npgsql;
 
 namespace Datura.Web;
 
 /// <summary>Deletes for good what has lain in the bin for long enough: at the start and then once a day.</summary>
-public sealed partial class Bin(DocumentStore store, ILogger<Bin> log) : BackgroundService
+public sealed partial class Bin(NpgsqlDataSource source, MemberStore studios, ILogger<Bin> log) : BackgroundService
 {
     /// <summary>So long can what was removed be put back.</summary>
     public const int Days = 30;
@@ -15,13 +17,18 @@ public sealed partial class Bin(DocumentStore store, ILogger<Bin> log) : Backgro
         {
             try
             {
-                var gone = await store.EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
+                var gone = 0;
+                foreach (var studio in await studios.StudiosAsync(stoppingToken))
+                {
+                    gone += await new DocumentStore(source, studio).EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
+                }
+
                 if (gone > 0)
                 {
                     LogGone(log, gone, Days);
                 }
             }
-            catch (Npgsql.NpgsqlException problem)
+            catch (NpgsqlException problem)
             {
                 LogPutOff(log, problem.Message);
             }

@@ -1,10 +1,11 @@
 using Datura.Store;
 using Microsoft.Extensions.Diagnostics.HealthChecks;
+using Npgsql;
 
 namespace Datura.Web;
 
 /// <summary>Whether the database answers; without it nothing can be read or saved.</summary>
-public sealed class DatabaseHealth(DocumentStore store) : IHealthCheck
+public sealed class DatabaseHealth(NpgsqlDataSource source) : IHealthCheck
 {
     // A database answers in a millisecond. One that is frozen never does, and does not hear that it is no longer asked either.
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(1);
@@ -13,7 +14,7 @@ public sealed class DatabaseHealth(DocumentStore store) : IHealthCheck
     {
         try
         {
-            return await store.AnswersAsync(cancellationToken).WaitAsync(Patience, cancellationToken)
+            return await DocumentStore.AnswersAsync(source, cancellationToken).WaitAsync(Patience, cancellationToken)
                 ? HealthCheckResult.Healthy("The database answers.") : HealthCheckResult.Unhealthy("The database does not answer.");
         }
         catch (TimeoutException)

@@ -6,6 +6,8 @@ namespace Datura.Web;
 /// <summary>Fills an empty database with the Saltmarsh Lantern Walk.</summary>
 public static class Demo
 {
+    public const string StudioName = "Saltmarsh Lantern Walk";
+
     public static Task<bool> LoadIfEmptyAsync(DocumentStore store, CancellationToken cancel = default) => store.FillAsync(Documents(), cancel);
 
     private static IEnumerable<(string Kind, string Id, string Name, string Body)> Documents()

@@ -9,21 +9,15 @@ using Datura.Files.Pictures;
 namespace Datura.Web;
 
 /// <summary>
-/// Plans on request. Bodies and plans of the last requests are remembered by a hash of their whole input; another copy of
-/// the service that remembers nothing gives the same answers.
+/// Plans on request, of the studio of whoever asks. Another copy of the service that remembers nothing gives the same answers.
 /// </summary>
-public sealed class PlanService(Library library) : IDisposable
+public sealed class PlanService(Library library, PlanMemory memory)
 {
-    private readonly Remembered<FittedBody> bodies = new(12);
-    private readonly Remembered<PlannedLook> plans = new(24);
-    private readonly Remembered<(HeldForm Form, byte[] Bare)> held = new(6);
-    private readonly Remembered<byte[]> kindPictures = new(300);
-
     /// <summary>Picture of a kind in the library, PNG.</summary>
     public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels, CancellationToken cancel = default)
     {
         var kit = await library.KitAsync(kitId, cancel);
-        return await kindPictures.GetAsync($"{kind.Id} {pixels} {InputText.Of(kit)}", () =>
+        return await memory.KindPictures.GetAsync($"{kind.Id} {pixels} {InputText.Of(kit)}", () =>
         {
             var (rgba, width, height) = PartPicture.Of(kind, kit, pixels);
             return Png.Of(rgba, width, height);
@@ -31,7 +25,7 @@ public sealed class PlanService(Library library) : IDisposable
     }
 
     public Task<FittedBody> BodyAsync(IReadOnlyDictionary<string, double> measuresMm, CancellationToken cancel = default) =>
-        bodies.GetAsync(InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm), cancel);
+        memory.Bodies.GetAsync(InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm), cancel);
 
     public Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => library.SettingAsync(request.SettingId, cancel);
 
@@ -58,12 +52,10 @@ public sealed class PlanService(Library library) : IDisposable
         var bare = request with { Look = request.Look with { Form = null }, Draft = true };
         var key = InputText.Of(new { bare.Look, face, kit, setting, Wish = wish with { Pretended = FormWish.Usual.Pretended } });
         var planned = await PlanAsync(bare, cancel);
-        return await held.GetAsync(key, () => (
+        return await memory.Held.GetAsync(key, () => (
             FormPlan.Hold(wish, planned.Parts, planned.Body, kit, Planner.Ground(bare.Look, planned.Parts, face, kit), setting),
             Files.Pictures.BustPicture.Painted(planned, planned.Coats.Count, HeldPixels).Rgba()), cancel);
     }
-
-    private readonly Remembered<Core.Fit.LookVersions> versions = new(8);
 
     /// <summary>A look with the versions of some parts chosen; the others are painted in full.</summary>
     public static Look With(Look look, IReadOnlyDictionary<string, PartVersion> chosen) => look with
@@ -92,7 +84,7 @@ public sealed class PlanService(Library library) : IDisposable
         // The slot itself does not matter here.
         var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
-        return (await versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light, cancel), cancel), setting);
+        return (await memory.Versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light, cancel), cancel), setting);
     }
 
     public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)
@@ -113,7 +105,7 @@ public sealed class PlanService(Library library) : IDisposable
         var (look, standIns) = await OnKitAsync(request.Look, kit, cancel);
         var key = InputText.Of(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
         var body = await BodyAsync(face.MeasuresMm, cancel);
-        return await plans.GetAsync(key, () => Planner.Plan(look, face, body, kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
+        return await memory.Plans.GetAsync(key, () => Planner.Plan(look, face, body, kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
             cancel), cancel);
     }
 
@@ -125,8 +117,6 @@ public sealed class PlanService(Library library) : IDisposable
         return new(look, face ?? await First(DocumentTypes.Face), kit ?? await First(DocumentTypes.Kit, look.Kit), setting ?? await First(DocumentTypes.Setting));
     }
 
-    private readonly Remembered<(Look Look, IReadOnlyList<StandIn> StandIns)> onKit = new(40);
-
     /// <summary>The look with the nearest mixes of this kit in place of paints that it does not hold.</summary>
     private async Task<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKitAsync(Look look, Kit kit, CancellationToken cancel)
     {
@@ -137,7 +127,7 @@ public sealed class PlanService(Library library) : IDisposable
         }
 
         var own = await OwnKitAsync(look, paints, cancel);
-        return await onKit.GetAsync(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own), cancel);
+        return await memory.OnKit.GetAsync(InputText.Of(new { look, kit, own }), () => StandIns.Of(look, kit, own), cancel);
     }
 
     // The kit that the look names, or one of the studio's that holds all its paints.
@@ -145,13 +135,5 @@ public sealed class PlanService(Library library) : IDisposable
     {
         var kits = await library.AllAsync(DocumentTypes.Kit, cancel);
         return kits.FirstOrDefault(k => k.Id == look.Kit) ?? kits.FirstOrDefault(k => paints.All(id => k.Paints.Any(p => p.Id == id)));
-    }
-
-    public void Dispose()
-    {
-        foreach (IDisposable one in new IDisposable[] { bodies, plans, held, kindPictures, versions, onKit })
-        {
-            one.Dispose();
-        }
     }
 }

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.Json;
 using Datura.Documents;
 using Datura.Store;
+using Datura.Web.Accounts;
 using Datura.Web.Computing;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
@@ -59,10 +60,18 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
     /// <summary>More requests at once than are let in.</summary>
     public static Task TooMany(HttpContext context, int waiting) => Later(context, Of(503, "Busy", Problem.Of("service", ProblemCode.Busy, ("waiting", waiting))));
 
-    private static async Task Later(HttpContext context, ProblemDetails problem)
+    /// <summary>Somebody was not let in, and nothing was done.</summary>
+    public static Task Refuse(HttpContext context, int status, string title, ProblemCode code) => Write(context, Of(status, title, Problem.Of("session", code)));
+
+    private static Task Later(HttpContext context, ProblemDetails problem)
+    {
+        context.Response.Headers.RetryAfter = RetryAfterSeconds;
+        return Write(context, problem);
+    }
+
+    private static async Task Write(HttpContext context, ProblemDetails problem)
     {
         context.Response.StatusCode = problem.Status!.Value;
-        context.Response.Headers.RetryAfter = RetryAfterSeconds;
         await context.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new() { HttpContext = context, ProblemDetails = problem });
     }
 
@@ -89,6 +98,7 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         BusyException busy => Of(503, "Busy", Problem.Of("service", ProblemCode.Busy, ("waiting", busy.Waiting))),
         ReplacedException => Of(429, "Replaced", Problem.Of(ComputeEndpoints.ScreenHeader, ProblemCode.Replaced)),
         TakenSaveKeyException => Of(409, "Key taken", Problem.Of(SaveKey.Header, ProblemCode.SaveKeyTaken)),
+        NotLetInException not => Of(401, "Not let in", Problem.Of("session", not.Code)),
         MeasureException measures => Of(400, "Measures cannot be", [.. measures.Problems.Select(p => p with { Field = $"measuresMm.{p.Field}" })]),
         PlanException plan => Of(400, "Cannot be planned", [.. plan.Problems]),
         DocumentFileException file => With(Of(400, "File refused", file.Problem), "line", file.Line),

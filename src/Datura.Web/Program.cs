@@ -1,7 +1,9 @@
 using System.Text.Json.Serialization;
 using Datura.Documents;
 using Datura.Store;
+using Datura.Store.Accounts;
 using Datura.Web;
+using Datura.Web.Accounts;
 using Datura.Web.Computing;
 using Datura.Web.Guard;
 using Microsoft.AspNetCore.HostFiltering;
@@ -13,6 +15,8 @@ var builder = WebApplication.CreateBuilder(args);
 builder.Host.UseSerilog((_, log) => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft.AspNetCore", Serilog.Events.LogEventLevel.Warning)
+    // That the shared keys lie in the database as they are is known (docs/security.md).
+    .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error)
     .WriteTo.Console(outputTemplate: "{Timestamp:yyyy-MM-dd HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
 
 // --describe FILE writes the service's description and ends; the build does so, and no database is needed for it.
@@ -20,9 +24,15 @@ var describe = args is ["--describe", var file] ? file : null;
 var connection = builder.Configuration["DATURA_DB"] ?? (describe is null ? null : "")
     ?? throw new InvalidOperationException("DATURA_DB is not set. Start with ./run, or give a PostgreSQL connection string.");
 builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(DatabasePool.Sized(connection)));
-builder.Services.AddSingleton(services => new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), Studio.Own));
-builder.Services.AddSingleton<Library>();
-builder.Services.AddSingleton<WholeStudio>();
+// What is asked for is asked for in the studio of whoever asks, and nowhere else; without one there is nothing.
+builder.Services.AddScoped(services =>
+{
+    var caller = services.GetRequiredService<Caller>();
+    return new DocumentStore(services.GetRequiredService<NpgsqlDataSource>(), caller.Studio ?? "", caller.Account);
+});
+builder.Services.AddScoped<Library>();
+builder.Services.AddScoped<WholeStudio>();
+builder.Services.AddAccounts();
 // As many computations as cores; of those who wait some hundred seconds are worth waiting for.
 builder.Services.AddSingleton(_ => new ComputeQueue(Environment.ProcessorCount, mostWaiting: 60 * Environment.ProcessorCount));
 builder.Services.AddRequestTimeouts();
@@ -30,9 +40,11 @@ builder.Services.AddCrowd();
 if (describe is null)
 {
     builder.Services.AddHostedService<Bin>();
+    builder.Services.AddSharedKeys();
 }
 
-builder.Services.AddSingleton<PlanService>();
+builder.Services.AddSingleton<PlanMemory>();
+builder.Services.AddScoped<PlanService>();
 builder.Services.ConfigureHttpJsonOptions(options =>
 {
     DaturaJson.Configure(options.SerializerOptions);
@@ -58,16 +70,9 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.Limits.MaxRequestBodySize = 2 * DocumentFile.MostBytes;
     kestrel.AddServerHeader = false;
 });
-if (describe is null && Addresses.Refusal(Addresses.Configured(builder.Configuration), builder.Configuration[Addresses.Guarded]) is { } refusal)
-{
-    await Console.Error.WriteLineAsync(refusal.Sentence);
-    Environment.ExitCode = 2;
-    return;
-}
-
 var app = builder.Build();
-// A proxy on this computer says whether it was reached by TLS.
-app.UseForwardedHeaders(new() { ForwardedHeaders = ForwardedHeaders.XForwardedProto });
+// A proxy on this computer says whether it was reached by TLS, and from where.
+app.UseForwardedHeaders(new() { ForwardedHeaders = ForwardedHeaders.XForwardedProto | ForwardedHeaders.XForwardedFor });
 app.UseSecurityHeaders();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
@@ -82,11 +87,12 @@ app.UseStaticFiles(new StaticFileOptions
         file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache",
 });
 app.UseRequestTimeouts();
-app.MapOpenApi();
+app.UseAccounts();
+app.MapOpenApi().AllowAnonymous();
 // Whether this copy runs at all, and whether it can serve.
-app.MapHealthChecks("/health/live", new() { Predicate = _ => false });
-app.MapHealthChecks("/health/ready");
-app.MapHealthChecks("/health");
+app.MapHealthChecks("/health/live", new() { Predicate = _ => false }).AllowAnonymous();
+app.MapHealthChecks("/health/ready").AllowAnonymous();
+app.MapHealthChecks("/health").AllowAnonymous();
 var arrived = app.MapArrivals();
 arrived.MapLooks();
 arrived.MapFaces();
@@ -98,7 +104,11 @@ arrived.MapForms();
 arrived.MapOrders();
 arrived.MapVocabulary();
 arrived.MapStudio();
-app.MapFallback("/api/{**rest}", (HttpContext context) => Unrouted.Answer(context, ((IEndpointRouteBuilder)app).DataSources)).ExcludeFromDescription();
+arrived.MapSessions();
+arrived.MapAccount();
+arrived.MapMembers();
+arrived.MapGuests();
+app.MapFallback("/api/{**rest}", (HttpContext context) => Unrouted.Answer(context, ((IEndpointRouteBuilder)app).DataSources)).ExcludeFromDescription().AllowAnonymous();
 app.MapStartPage();
 
 if (describe is not null)
@@ -107,8 +117,26 @@ if (describe is not null)
     return;
 }
 
-Migrator.Run(connection);
-await Demo.LoadIfEmptyAsync(app.Services.GetRequiredService<DocumentStore>());
+Migrator.Run(builder.Configuration["DATURA_DB_OWNER"] ?? connection, new NpgsqlConnectionStringBuilder(connection).Username);
+if (await Demo.LoadIfEmptyAsync(new(app.Services.GetRequiredService<NpgsqlDataSource>(), Studio.Own)))
+{
+    await app.Services.GetRequiredService<MemberStore>().RenameStudioAsync(Studio.Own, Demo.StudioName);
+}
+
+var accounts = app.Services.GetRequiredService<AccountStore>();
+if (Addresses.Refusal(Addresses.Configured(builder.Configuration), builder.Configuration[Addresses.Guarded]) is { } refusal && !await accounts.AnyAsync())
+{
+    await Console.Error.WriteLineAsync(refusal.Sentence);
+    Environment.ExitCode = 2;
+    return;
+}
+
+if (await OwnerLink.MakeAsync(accounts, app.Services.GetRequiredService<MemberStore>()) is { } link)
+{
+    // Where it was started, and in no log: whoever reads this line owns the studio.
+    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Nobody has an account yet. The owner's is made, within a day, at {app.Urls.FirstOrDefault()}{link}"));
+}
+
 app.Lifetime.ApplicationStarted.Register(() => Task.Run(Datura.Core.Body.FittedBody.Warm));
 await app.RunAsync();
 

@@ -8,6 +8,9 @@ namespace Datura.Web;
 /// <param name="most">So many at the most.</param>
 public sealed class Remembered<T>(int most) : IDisposable
 {
+    // What nobody asks for is not kept for long, whoever it is about.
+    private static readonly MemoryCacheEntryOptions Unused = new() { SlidingExpiration = TimeSpan.FromMinutes(20) };
+
     private readonly MemoryCache kept = new(new MemoryCacheOptions());
     private readonly Lock adding = new();
 
@@ -79,9 +82,12 @@ public sealed class Remembered<T>(int most) : IDisposable
                 kept.Compact(1.0 / most);
             }
 
-            return (kept.Set(key, new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously)), true);
+            return (kept.Set(key, new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously), Unused), true);
         }
     }
+
+    /// <summary>Forgets everything; what is being computed is finished for those who wait.</summary>
+    public void Forget() => kept.Clear();
 
     public void Dispose() => kept.Dispose();
 }

@@ -1,6 +1,6 @@
 namespace Datura.Web;
 
-/// <summary>The studio whose rows the service works on; one until there are accounts.</summary>
+/// <summary>The studio that the first start makes, with the demo in it.</summary>
 public static class Studio
 {
     public const string Own = "own";

@@ -229,8 +229,8 @@ public class DocumentStoreTests(Database database) : IClassFixture<Database>
     [Fact]
     public async Task ADatabaseThatIsNotThereDoesNotAnswer()
     {
-        Assert.True(await store.AnswersAsync());
+        Assert.True(await DocumentStore.AnswersAsync(database.Source));
         await using var nowhere = NpgsqlDataSource.Create("Host=127.0.0.1;Port=1;Username=nobody;Timeout=1");
-        Assert.False(await new DocumentStore(nowhere, "own").AnswersAsync());
+        Assert.False(await DocumentStore.AnswersAsync(nowhere));
     }
 }

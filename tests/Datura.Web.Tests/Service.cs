@@ -2,6 +2,7 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using Datura.Documents;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 
 namespace Datura.Web.Tests;
@@ -30,10 +31,21 @@ public sealed class Service : IAsyncLifetime
     /// <summary>One more copy of the service on the same database.</summary>
     public HttpClient AnotherCopy()
     {
-        var copy = new WebApplicationFactory<Program>().WithWebHostBuilder(host => host.UseSetting("DATURA_DB", Connection));
+        var copy = new WebApplicationFactory<Program>().WithWebHostBuilder(host => host.UseSetting("DATURA_DB", Connection).UseSetting("DATURA_DEMO", "yes")
+            .UseSetting("DATURA_MAIL", MailFolder));
         copies.Add(copy);
         return copy.CreateClient();
     }
+
+    /// <summary>A browser of somebody's own: it keeps its cookies, and belongs to nobody yet.</summary>
+    public HttpClient Browser() => copies[0].CreateClient(new() { HandleCookies = true });
+
+    /// <summary>What the service itself works with.</summary>
+    public T Inside<T>()
+        where T : notnull => copies[0].Services.GetRequiredService<T>();
+
+    /// <summary>Where its mail goes.</summary>
+    public string MailFolder { get; } = Directory.CreateTempSubdirectory("datura-mail-").FullName;
 
     public async Task DisposeAsync()
     {
@@ -43,6 +55,7 @@ public sealed class Service : IAsyncLifetime
         }
 
         await Execute($"drop database {name} with (force)");
+        Directory.Delete(MailFolder, recursive: true);
     }
 
     public async Task<T> Get<T>(string address) => Read<T>(await Client.GetStringAsync(address));

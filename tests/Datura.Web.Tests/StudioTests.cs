@@ -60,7 +60,7 @@ public sealed class StudioTests(Service service) : IClassFixture<Service>, IAsyn
         await using (var db = new Npgsql.NpgsqlConnection(other.Connection))
         {
             await db.OpenAsync();
-            await using var empty = new Npgsql.NpgsqlCommand("delete from document_revision; delete from document", db);
+            await using var empty = new Npgsql.NpgsqlCommand("select set_config('datura.studio', 'own', false); delete from document_revision; delete from document", db);
             await empty.ExecuteNonQueryAsync();
         }
 

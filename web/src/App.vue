@@ -9,14 +9,22 @@ import {
   type GlobalThemeOverrides,
 } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import AppRail from './components/AppRail.vue'
+import SignIn from './components/SignIn.vue'
 import KeyboardHelp from './components/KeyboardHelp.vue'
 import { useCatalogue } from './stores/catalogue'
+import { useSession } from './stores/session'
 import { usePreferences } from './stores/preferences'
 
 const preferences = usePreferences()
 const catalogue = useCatalogue()
+const session = useSession()
+const router = useRouter()
+const route = useRoute()
 const problem = ref('')
+/** Pages that let somebody in are open to everybody. */
+const open = computed(() => route.meta.open === true)
 
 const PAPER = {
   primary: '#5B3F8C',
@@ -62,7 +70,9 @@ const overrides = computed<GlobalThemeOverrides>(() => {
 async function load() {
   problem.value = ''
   try {
-    await catalogue.load()
+    await router.isReady()
+    await session.load()
+    if (session.signedIn && !open.value) await catalogue.load()
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -88,13 +98,16 @@ const words = {
   >
     <n-dialog-provider>
       <n-message-provider>
-        <app-rail />
+        <app-rail v-if="session.signedIn && !open" />
         <main class="page">
+          <p v-if="session.signedIn && !open && !session.canChange" class="note">{{ say('app.helper') }}</p>
           <div v-if="problem" class="problem" role="alert">
             <h2>{{ say('app.daturaDoesNotAnswer') }}</h2>
             <p>{{ problem }}</p>
             <button class="again" @click="load">{{ say('app.tryAgain') }}</button>
           </div>
+          <router-view v-else-if="open && session.session" />
+          <sign-in v-else-if="session.session && !session.signedIn" @done="load" />
           <router-view v-else-if="catalogue.ready" />
           <p v-else class="problem faint">{{ say('app.openingTheStudio') }}</p>
         </main>
@@ -115,6 +128,13 @@ const words = {
   min-width: 0;
   min-height: 0;
   overflow: auto;
+}
+
+.note {
+  margin: 0;
+  padding: 6px 14px;
+  border-bottom: 1px solid var(--line);
+  background: color-mix(in srgb, var(--warning) 16%, var(--panel));
 }
 
 .problem {

@@ -1,3 +1,5 @@
+using Datura.Store.Accounts;
+using Datura.Web.Accounts;
 using Microsoft.AspNetCore.Http.Timeouts;
 
 namespace Datura.Web.Computing;
@@ -16,7 +18,7 @@ public static class ComputeEndpoints
 
     private const int LongestScreen = 200;
 
-    /// <summary>It computes: it waits for its place in the queue.</summary>
+    /// <summary>It computes, and changes nothing: it waits for its place in the queue, and serves helpers, unless something else is said of it.</summary>
     public static TBuilder Computes<TBuilder>(this TBuilder endpoint)
         where TBuilder : IEndpointConventionBuilder
     {
@@ -24,14 +26,14 @@ public static class ComputeEndpoints
         {
             var http = context.HttpContext;
             var urgency = http.GetEndpoint()?.Metadata.GetMetadata<ComputeUrgency>()?.Urgency ?? Urgency.Interactive;
-            var who = http.Connection.RemoteIpAddress?.ToString() ?? "";
+            var who = Caller.Of(http.User).Turn ?? http.Connection.RemoteIpAddress?.ToString() ?? "";
             var screen = http.Request.Headers[ScreenHeader].ToString();
             using var place = await http.RequestServices.GetRequiredService<ComputeQueue>().EnterAsync(
                 new(urgency, who, screen.Length is 0 or > LongestScreen ? null : $"{who} {screen}"), http.RequestAborted);
             return await next(context);
         });
         endpoint.WithRequestTimeout(Limit(InteractiveLimit));
-        return endpoint;
+        return endpoint.For(Role.Helper);
     }
 
     /// <summary>Beside <see cref="Computes"/>: nobody waits for it with a hand on the screen.</summary>

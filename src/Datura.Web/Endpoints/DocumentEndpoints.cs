@@ -2,6 +2,8 @@ using System.Text;
 using System.Text.Json.Nodes;
 using Datura.Documents;
 using Datura.Store;
+using Datura.Store.Accounts;
+using Datura.Web.Accounts;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Datura.Web;
@@ -46,6 +48,13 @@ public static class DocumentEndpoints
             await store.RemoveAsync(type.Name, id, revision, cancel);
             return TypedResults.NoContent();
         }).ProducesProblem(409).Called($"remove{one}", $"Takes a {type.Name} off the lists; it can be put back for {Bin.Days} days.");
+        group.MapDelete("/{id}/for-good", async (string id, DocumentStore store, MemberStore members, PlanMemory memory, Caller caller, CancellationToken cancel) =>
+        {
+            await store.EraseAsync(type.Name, id, cancel);
+            await members.RemoveGuestLinksToAsync(caller.Studio!, type.Name, id, cancel);
+            memory.Forget();
+            return TypedResults.NoContent();
+        }).For(Role.Owner).Called($"erase{one}", $"Deletes a {type.Name} for good, with every save of it and every guest's link to it.");
         group.MapPost("/{id}/put-back", async (string id, DocumentStore store, CancellationToken cancel) =>
             TypedResults.Ok(new Saved(id, await store.PutBackAsync(type.Name, id, cancel))))
             .Called($"putBack{one}", $"Puts a removed {type.Name} back as it was.");

@@ -26,11 +26,15 @@ public static class LookEndpoints
             DocumentTypes.Look, l => new DocumentHead(l.Id, l.Name, l.Revision), l => new LookResource(l.Id, l.Revision, Library.Document(DocumentTypes.Look, l)));
         looks.MapGet("/{id}/picture", async (string id, string? face, string? kit, string? setting, string? view, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
         {
-            var seen = Views.GetValueOrDefault(view ?? "gallery") ?? throw new InputException("view", ProblemCode.NoSuchView, ("known", string.Join(", ", Views.Keys)));
+            var seen = View(view);
             var look = await library.LookAsync(id, cancel);
             var request = await plans.UsualAsync(look, face, kit, setting, cancel);
             var (rgba, w, h) = BustPicture.Finished(await plans.PlanAsync(request, cancel), seen, GalleryWidth, GalleryHeight);
             return Kept.File(Png.Of(rgba, w, h), "image/png", context);
         }).Gives("image/png").Computes().Called("drawLook", "A look painted: on the face, with the kit and in the setting named, or with its own kit on the first face of the studio.");
     }
+    /// <summary>From where the bust is seen.</summary>
+    /// <exception cref="InputException">There is no such view.</exception>
+    internal static BustView View(string? name) =>
+        Views.GetValueOrDefault(name ?? "gallery") ?? throw new InputException("view", ProblemCode.NoSuchView, ("known", string.Join(", ", Views.Keys)));
 }

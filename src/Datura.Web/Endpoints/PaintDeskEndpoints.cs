@@ -1,7 +1,9 @@
+using Datura.Core;
 using Datura.Core.Order;
 using Datura.Core.Paint;
-using Datura.Core;
 using Datura.Files.Kits;
+using Datura.Store.Accounts;
+using Datura.Web.Accounts;
 using Datura.Web.Computing;
 
 namespace Datura.Web;
@@ -73,7 +75,7 @@ public static class PaintDeskEndpoints
             return TypedResults.Ok(KitCsv.Read(await reader.ReadToEndAsync(cancel)));
         })
             .Accepts<string>("text/plain", "text/csv", "application/octet-stream")
-            .Called("readPaints", "The paints in a table; nothing is kept.").WithTags("Kits").ProducesProblem(400);
+            .For(Role.Helper).Called("readPaints", "The paints in a table; nothing is kept.").WithTags("Kits").ProducesProblem(400);
         routes.MapPost("/api/kits/try/{face}", async (string face, PaintDescription paint, Library library, CancellationToken cancel) =>
         {
             DocumentCheck.Check(paint, "paint");
@@ -90,7 +92,7 @@ public static class PaintDeskEndpoints
             var colour = PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite);
             return TypedResults.Ok(new PhotoAnswer(new(Math.Round(colour.L, 1), Math.Round(colour.A, 1), Math.Round(colour.B, 1)), Srgb.From(colour).Hex));
         })
-            .Called("readPhotoColour", "A colour from a spot of a photo and something white beside it.").WithTags("Words").ProducesProblem(400);
+            .For(Role.Helper).Called("readPhotoColour", "A colour from a spot of a photo and something white beside it.").WithTags("Words").ProducesProblem(400);
     }
 
     internal static RecipeResource Resource(Recipe recipe, Kit kit, PaintStack skin) => new(

@@ -32,6 +32,9 @@ public static class Addresses
         return open is null || guarded == "yes" ? null : Problem.Of("address", ProblemCode.OpenAddress, ("address", open), ("setting", Guarded));
     }
 
+    /// <summary>Whether a name is one by which this computer calls itself.</summary>
+    public static bool IsLoopbackName(string host) => Loopback.Contains(host, StringComparer.OrdinalIgnoreCase);
+
     private static bool IsLoopback(string url) =>
         BindingAddress.Parse(url).Host is var host && (host == "localhost" || IPAddress.TryParse(host.Trim('[', ']'), out var ip) && IPAddress.IsLoopback(ip));
 }

@@ -14,10 +14,7 @@ internal static class SameOrigin
             return;
         }
 
-        var problem = Problem.Of("origin", ProblemCode.AnotherOrigin);
-        context.Response.StatusCode = StatusCodes.Status403Forbidden;
-        await context.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(
-            new() { HttpContext = context, ProblemDetails = new() { Status = 403, Title = "Another page", Detail = problem.Sentence } });
+        await ProblemHandler.Refuse(context, 403, "Another page", ProblemCode.AnotherOrigin);
     });
 
     // Being linked to from another page is fine; changing or reading something from there is not.

@@ -36,6 +36,6 @@ internal static class StartPage
             context.Response.Headers.ContentSecurityPolicy = SecurityHeaders.PagePolicy(nonce);
             context.Response.Headers.CacheControl = "no-cache";
             return Results.Text(page.Value.Replace($"\"{Place}\"", $"\"{nonce}\"", StringComparison.Ordinal), "text/html");
-        }).ExcludeFromDescription();
+        }).ExcludeFromDescription().AllowAnonymous();
     }
 }

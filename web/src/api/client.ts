@@ -93,25 +93,34 @@ function problemOf(status: number, body: unknown, retryAfter: string | null = nu
   )
 }
 
+/** How this page got in: the word that it shows with every change, and what happens when it is not let in any more. */
+export const entry: { word: string; refused?: (status: number) => void } = { word: '' }
+
 /** This page among those of its browser. */
 const PAGE = freshName()
 
 /** The header that names a save, so that it can be sent again. */
 const keyed = (key?: string) => (key ? { header: { 'Idempotency-Key': key } } : {})
 
-const client = createClient<paths>({ baseUrl: '' })
+export const client = createClient<paths>({ baseUrl: '' })
 
 // Of what one screen of this page asks for again and again only the newest is worth computing; the body is what changes.
 client.use({
   onRequest({ request }) {
     if (request.method === 'POST' && request.url.includes('/api/plan'))
       request.headers.set('Datura-Screen', `${PAGE} ${request.url.slice(request.url.indexOf('/api/'))}`)
+    // A change carries the page's word, so that no other page can send one.
+    if (request.method !== 'GET' && entry.word) request.headers.set('Datura-Page', entry.word)
     return request
+  },
+  onResponse({ response }) {
+    if (response.status === 401 || response.status === 403) entry.refused?.(response.status)
+    return response
   },
 })
 
 /** Unwraps an answer or throws an ApiProblem. */
-async function answer<T>(
+export async function answer<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
 ): Promise<NonNullable<T>> {
   let result
@@ -143,6 +152,8 @@ export function documents(kind: DocumentKind) {
   return {
     remove: (id: string, revision: number) =>
       answer(client.DELETE(at('/api/looks/{id}'), { params: { path: { id }, query: { revision } } })),
+    erase: (id: string) =>
+      answer(client.DELETE(at('/api/looks/{id}/for-good'), { params: { path: { id } } })),
     putBack: (id: string) =>
       answer(client.POST(at('/api/looks/{id}/put-back'), { params: { path: { id } } })),
     removed: () => answer(client.GET(at('/api/looks/find'), { params: { query: { removed: true } } })),
@@ -433,6 +444,9 @@ const address = (
     querySerializer: serialize,
     pathSerializer: defaultPathSerializer,
   })
+
+/** Everything that is kept about a wearer, as a file. */
+export const everythingAbout = (face: string) => address('/api/faces/{id}/everything', { path: { id: face } })
 
 export const picture = {
   look: (id: string, revision: number, face: string, kit: string, setting: string, faceRevision: number) =>

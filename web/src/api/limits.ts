@@ -22,6 +22,12 @@ export const LIMITS = {
       max: 60,
     },
   },
+  GuestLinkRequest: {
+    days: {
+      min: 1,
+      max: 60,
+    },
+  },
   LampLevel: {
     level: {
       min: 0,
@@ -188,8 +194,19 @@ export const LIMITS = {
 
 /** The most letters of a text. */
 export const LETTERS = {
+  CredentialRequest: {
+    credential: 20000,
+  },
   Face: {
     name: 120,
+  },
+  ForgottenRequest: {
+    name: 254,
+  },
+  JoinRequest: {
+    name: 80,
+    password: 1000,
+    mail: 254,
   },
   Kit: {
     name: 120,
@@ -198,12 +215,36 @@ export const LETTERS = {
     name: 120,
     notes: 4000,
   },
+  MailAddressRequest: {
+    mail: 254,
+    password: 1000,
+  },
   PaintDescription: {
     name: 120,
+  },
+  PasswordChange: {
+    present: 1000,
+    password: 1000,
+  },
+  PasswordRequest: {
+    password: 1000,
+  },
+  ResetRequest: {
+    password: 1000,
   },
   Setting: {
     name: 120,
     light: 4000,
+  },
+  SignInRequest: {
+    name: 254,
+    password: 1000,
+  },
+  StudioName: {
+    name: 120,
+  },
+  StudioResource: {
+    name: 120,
   },
 } as const
 
@@ -212,6 +253,9 @@ export const USUAL = {
   CoatLay: {
     film: 1,
     intoWet: false,
+  },
+  CodeRequest: {
+    stay: false,
   },
   FormWish: {
     strength: 1,
@@ -242,6 +286,9 @@ export const USUAL = {
     rightHanded: true,
     confidence: 0.8,
     adaptingCdM2: 20,
+  },
+  SignInRequest: {
+    stay: false,
   },
   SplitLoad: {
     overlap: 0.5,

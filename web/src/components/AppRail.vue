@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { usePreferences } from '../stores/preferences'
+import { useSession } from '../stores/session'
 
+const session = useSession()
 const preferences = usePreferences()
 </script>
 
@@ -30,6 +32,16 @@ const preferences = usePreferences()
       <span>{{ say('appRail.kit') }}</span>
     </router-link>
     <span class="gap" />
+    <router-link
+      to="/account"
+      class="place"
+      :title="session.session?.demo ? say('app.demo') : (session.session?.name ?? '')"
+    >
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M12 12a4 4 0 1 0 0-8 4 4 0 0 0 0 8z M4 20c1-4 4-6 8-6s7 2 8 6" />
+      </svg>
+      <span>{{ session.session?.demo ? say('appRail.demo') : say('appRail.account') }}</span>
+    </router-link>
     <button class="place" @click="preferences.unit = preferences.unit === 'mm' ? 'in' : 'mm'">
       <strong>{{ preferences.unit }}</strong>
       <span>{{ say('appRail.units') }}</span>

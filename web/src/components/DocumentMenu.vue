@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { NButton, NDropdown, useMessage } from 'naive-ui'
-import { h, ref } from 'vue'
-import { documents, type DocumentKind } from '../api/client'
+import { NButton, NDropdown, useDialog, useMessage } from 'naive-ui'
+import { computed, h, ref } from 'vue'
+import { documents, everythingAbout, type DocumentKind } from '../api/client'
+import { drafts } from '../lib/tabs'
+import { useSession } from '../stores/session'
 import { say } from '../texts'
 import SavesPanel from './SavesPanel.vue'
 
@@ -19,13 +21,19 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ removed: [] }>()
 
-const MENU = [
-  { label: say('documentMenu.duplicate'), key: 'duplicate' },
+const session = useSession()
+const menu = computed(() => [
+  ...(session.canChange ? [{ label: say('documentMenu.duplicate'), key: 'duplicate' }] : []),
   { label: say('documentMenu.saveAsFile'), key: 'file' },
   { label: say('documentMenu.earlierSaves'), key: 'saves' },
-  { label: say('documentMenu.remove'), key: 'remove' },
-]
+  ...(session.isOwner && props.kind === 'faces'
+    ? [{ label: say('documentMenu.everything'), key: 'everything' }]
+    : []),
+  ...(session.canChange ? [{ label: say('documentMenu.remove'), key: 'remove' }] : []),
+  ...(session.isOwner ? [{ label: say('documentMenu.erase'), key: 'erase' }] : []),
+])
 
+const dialog = useDialog()
 const message = useMessage()
 const saves = ref(false)
 
@@ -64,16 +72,39 @@ async function putBack(kind: DocumentKind, id: string, reload: () => Promise<unk
   await reload()
 }
 
+// There is no way back from this, so it is asked beforehand.
+function askToErase() {
+  if (props.last) {
+    message.warning(say('documentMenu.lastOne'), { duration: 6000 })
+    return
+  }
+  dialog.warning({
+    title: say('documentMenu.eraseTitle', { name: props.name }),
+    content: say('documentMenu.eraseSays'),
+    positiveText: say('documentMenu.erase'),
+    negativeText: say('documentMenu.keep'),
+    onPositiveClick: () => attempt(erase),
+  })
+}
+
+async function erase() {
+  await documents(props.kind).erase(props.id)
+  drafts.drop(props.kind, props.id)
+  emit('removed')
+}
+
 function choose(key: string) {
   if (key === 'duplicate') void attempt(props.duplicate)
   else if (key === 'file') window.location.assign(documents(props.kind).file(props.id))
   else if (key === 'saves') saves.value = true
+  else if (key === 'everything') window.location.assign(everythingAbout(props.id))
+  else if (key === 'erase') askToErase()
   else void attempt(remove)
 }
 </script>
 
 <template>
-  <n-dropdown trigger="click" :options="MENU" @select="choose">
+  <n-dropdown trigger="click" :options="menu" @select="choose">
     <n-button quaternary :aria-label="say('documentMenu.moreFor', { name })">{{
       say('documentMenu.more')
     }}</n-button>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useSession } from '../stores/session'
 import { say } from '../texts'
 import { NButton } from 'naive-ui'
 import { useCatalogue } from '../stores/catalogue'
+
+const session = useSession()
 
 /** Everybody who is painted here. */
 defineProps<{ here: string | undefined }>()
@@ -27,7 +30,7 @@ const catalogue = useCatalogue()
         }}</span></span
       >
     </router-link>
-    <n-button block @click="emit('add')">{{ say('faceList.newFace') }}</n-button>
+    <n-button v-if="session.canChange" block @click="emit('add')">{{ say('faceList.newFace') }}</n-button>
   </aside>
 </template>
 

@@ -2,6 +2,7 @@
 import { NButton, NDropdown, useMessage } from 'naive-ui'
 import { ref, watch } from 'vue'
 import { documents, type DocumentKind } from '../api/client'
+import { useSession } from '../stores/session'
 import { say } from '../texts'
 
 /** What was removed and can be put back; nothing is shown when there is nothing. */
@@ -12,6 +13,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ back: [] }>()
 
+const session = useSession()
 const message = useMessage()
 const removed = ref<{ id: string; name: string }[]>([])
 
@@ -39,7 +41,7 @@ watch(() => props.after, load, { immediate: true })
 
 <template>
   <n-dropdown
-    v-if="removed.length > 0"
+    v-if="removed.length > 0 && session.canChange"
     trigger="click"
     :options="removed.map((d) => ({ label: say('removedMenu.putBack', { name: d.name }), key: d.id }))"
     @select="putBack"

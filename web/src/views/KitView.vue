@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useSession } from '../stores/session'
 import { say } from '../texts'
 import { NButton, NSelect, useMessage } from 'naive-ui'
 import { computed, reactive, ref, watch } from 'vue'
@@ -17,6 +18,8 @@ import SaveState from '../components/SaveState.vue'
 import UndoButtons from '../components/UndoButtons.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+
+const session = useSession()
 
 const catalogue = useCatalogue()
 const preferences = usePreferences()
@@ -147,12 +150,15 @@ async function read(file: File) {
       <a class="link" :href="picture.kitTable(preferences.kit)" download>{{ say('kitView.tableCsv') }}</a>
       <a class="link" :href="picture.kitPalette(preferences.kit)" download>{{ say('kitView.paletteGpl') }}</a>
       <file-button
+        v-if="session.canChange"
         :label="say('kitView.readATable')"
         :says="say('kitView.tableOfPaints')"
         accept=".csv,text/csv"
         @chosen="read"
       />
-      <n-button type="primary" @click="edit(null)">{{ say('kitView.addAPaint') }}</n-button>
+      <n-button v-if="session.canChange" type="primary" @click="edit(null)">{{
+        say('kitView.addAPaint')
+      }}</n-button>
     </header>
     <save-notice :doc="doc" @copied="reload" />
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>

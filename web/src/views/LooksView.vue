@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useSession } from '../stores/session'
 import { say } from '../texts'
 import { NButton, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
@@ -9,6 +10,8 @@ import LookCard from '../components/LookCard.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+
+const session = useSession()
 
 const router = useRouter()
 const message = useMessage()
@@ -108,21 +111,28 @@ onMounted(load)
       />
       <span class="gap" />
       <removed-menu kind="looks" :after="looks" @back="load" />
-      <a class="link" :href="picture.studio()" download>{{ say('looksView.wholeStudio') }}</a>
+      <a v-if="session.isOwner" class="link" :href="picture.studio()" download>{{
+        say('looksView.wholeStudio')
+      }}</a>
       <file-button
+        v-if="session.canChange"
         :label="say('looksView.openALookFile')"
         :says="say('looksView.lookFile')"
         accept=".json,.zip,application/json,application/zip"
         @chosen="importFile"
       />
-      <n-button type="primary" @click="create">{{ say('looksView.newLook') }}</n-button>
+      <n-button v-if="session.canChange" type="primary" @click="create">{{
+        say('looksView.newLook')
+      }}</n-button>
     </header>
 
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div v-else-if="looks && looks.length === 0" class="empty">
       <h2>{{ say('looksView.noLooksYet') }}</h2>
       <p class="faint">{{ say('looksView.aLookIsACharacterParts') }}</p>
-      <n-button type="primary" size="large" @click="create">{{ say('looksView.makeTheFirstLook') }}</n-button>
+      <n-button v-if="session.canChange" type="primary" size="large" @click="create">{{
+        say('looksView.makeTheFirstLook')
+      }}</n-button>
     </div>
     <p v-else-if="looks && found.length === 0" class="faint">
       {{ say('looksView.noLookHasInItsName', { search }) }}
