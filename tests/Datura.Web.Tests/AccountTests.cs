@@ -17,7 +17,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     {
         var name = Name();
         await Person.JoinedAsync(service, "own", Role.Painter, name);
-        var again = new Person(service.Browser());
+        var again = Person.New(service);
         Assert.Null(await again.SignInAsync(name, "kelp lamp harbour belt"));
         Assert.Null((await again.SessionAsync()).Role);
         Assert.Equal(HttpStatusCode.Unauthorized, await again.StatusAsync<object>(HttpMethod.Get, "/api/looks", null));
@@ -33,7 +33,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     {
         var name = Name();
         await Person.JoinedAsync(service, "own", Role.Painter, name);
-        var stranger = new Person(service.Browser());
+        var stranger = Person.New(service);
         using var wrong = await stranger.SendAsync(HttpMethod.Post, "/api/session", new SignInRequest(name, "not the password"));
         using var unknown = await stranger.SendAsync(HttpMethod.Post, "/api/session", new SignInRequest(Name(), "not the password"));
         Assert.Equal(wrong.StatusCode, unknown.StatusCode);
@@ -45,7 +45,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     {
         var name = Name();
         await Person.JoinedAsync(service, "own", Role.Helper, name);
-        var guesser = new Person(service.Browser());
+        var guesser = Person.New(service);
         for (var k = 0; k < 5; k++)
         {
             Assert.Null(await guesser.SignInAsync(name, $"guess number {k}"));
@@ -62,7 +62,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     public async Task AWeakPasswordIsRefusedAndTheLinkStaysGood(string password)
     {
         var link = await Person.LinkAsync(service, "own", Role.Helper);
-        var person = new Person(service.Browser());
+        var person = Person.New(service);
         using var refused = await person.SendAsync(HttpMethod.Post, "/api/links/join", new JoinRequest(link, Name(), password));
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.Contains("12 to 128", (await Service.Read<Problem>(refused)).Detail, StringComparison.Ordinal);
@@ -74,7 +74,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     {
         var link = await Person.LinkAsync(service, "own", Role.Helper);
         var joined = await Task.WhenAll(Enumerable.Range(0, 5).Select(_ =>
-            new Person(service.Browser()).StatusAsync(HttpMethod.Post, "/api/links/join", new JoinRequest(link, Name(), Person.Password))));
+            Person.New(service).StatusAsync(HttpMethod.Post, "/api/links/join", new JoinRequest(link, Name(), Person.Password))));
         Assert.Single(joined, s => s == HttpStatusCode.NoContent);
         Assert.Equal(4, joined.Count(s => s == HttpStatusCode.Unauthorized));
     }
@@ -117,7 +117,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     {
         var name = Name();
         var here = await Person.JoinedAsync(service, "own", Role.Painter, name);
-        var (there, third) = (new Person(service.Browser()), new Person(service.Browser()));
+        var (there, third) = (Person.New(service), Person.New(service));
         await there.SignInAsync(name, Person.Password);
         await third.SignInAsync(name, Person.Password);
         var account = await here.GetAsync<AccountResource>("/api/account");
@@ -158,7 +158,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
         var codes = (await Service.Read<RecoveryCodes>(confirmed)).Codes;
         Assert.Equal(10, codes.Distinct().Count());
 
-        var again = new Person(service.Browser());
+        var again = Person.New(service);
         Assert.True(await again.SignInAsync(name, Person.Password));
         Assert.Null((await again.SessionAsync()).Role);
         Assert.Equal(HttpStatusCode.Unauthorized, await again.StatusAsync(HttpMethod.Post, "/api/session/second", new CodeRequest(Code(authenticator.Key, DateTimeOffset.UtcNow.AddHours(-1)))));
@@ -170,7 +170,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
         // A code that works once works once.
         foreach (var expected in new[] { HttpStatusCode.NoContent, HttpStatusCode.Unauthorized })
         {
-            var third = new Person(service.Browser());
+            var third = Person.New(service);
             await third.SignInAsync(name, Person.Password);
             Assert.Equal(expected, await third.StatusAsync(HttpMethod.Post, "/api/session/second", new CodeRequest(codes[0])));
         }
@@ -188,10 +188,10 @@ public class AccountTests(Service service) : IClassFixture<Service>
     public async Task AForgottenPasswordIsSetAnewByMail()
     {
         var name = Name();
-        var person = new Person(service.Browser());
+        var person = Person.New(service);
         var mail = $"{Guid.NewGuid():N}@saltmarsh.example";
         await person.SendAsync(HttpMethod.Post, "/api/links/join", new JoinRequest(await Person.LinkAsync(service, "own", Role.Painter), name, Person.Password, mail));
-        var elsewhere = new Person(service.Browser());
+        var elsewhere = Person.New(service);
         Assert.Equal(HttpStatusCode.NoContent, await elsewhere.StatusAsync(HttpMethod.Post, "/api/links/forgotten", new ForgottenRequest(mail)));
         // Nothing comes, and nothing is said, for somebody who is not known.
         Assert.Equal(HttpStatusCode.NoContent, await elsewhere.StatusAsync(HttpMethod.Post, "/api/links/forgotten", new ForgottenRequest(Name())));
@@ -242,7 +242,7 @@ public class AccountTests(Service service) : IClassFixture<Service>
     {
         var painter = await Person.JoinedAsync(service, "own", Role.Painter);
         using var made = await painter.SendAsync(HttpMethod.Post, "/api/guests", new GuestLinkRequest("quay-seal", "odalys", "saltmarsh-box", "night-parade", 1));
-        var guest = new Person(service.Browser());
+        var guest = Person.New(service);
         await guest.SendAsync(HttpMethod.Post, "/api/session/guest", new TokenRequest((await Service.Read<NewLink>(made)).Path.Split('#')[1]));
         var look = await guest.GetAsync<GuestLook>("/api/guest");
         Assert.Equal("Quay seal", look.Look);

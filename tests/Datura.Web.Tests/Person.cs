@@ -8,13 +8,23 @@ using Datura.Store.Accounts;
 namespace Datura.Web.Tests;
 
 /// <summary>Somebody at a browser of their own.</summary>
-public sealed class Person(HttpClient browser)
+public sealed class Person(HttpClient browser, CookieContainer? cookies = null)
 {
     public const string Password = "kelp lamp harbour bell";
 
     private string page = "";
 
     public HttpClient Browser => browser;
+
+    /// <summary>Somebody at a browser that nobody has used yet.</summary>
+    public static Person New(Service service)
+    {
+        var cookies = new CookieContainer();
+        return new(Service.BrowserAt(service.Copies[0], cookies), cookies);
+    }
+
+    /// <summary>The same browser, at another copy of the service.</summary>
+    public Person At(Microsoft.AspNetCore.Mvc.Testing.WebApplicationFactory<Program> copy) => new(Service.BrowserAt(copy, cookies!), cookies);
 
     /// <summary>A link's secret, as if an owner had made it.</summary>
     public static async Task<string> LinkAsync(Service service, string studio, Role role)
@@ -27,7 +37,7 @@ public sealed class Person(HttpClient browser)
     /// <summary>Somebody new in a studio.</summary>
     public static async Task<Person> JoinedAsync(Service service, string studio, Role role, string? name = null)
     {
-        var person = new Person(service.Browser());
+        var person = New(service);
         var answer = await person.SendAsync(HttpMethod.Post, "/api/links/join", new JoinRequest(await LinkAsync(service, studio, role), name ?? $"{role} {Guid.NewGuid():N}"[..20], Password));
         Assert.Equal(HttpStatusCode.NoContent, answer.StatusCode);
         Assert.Equal(role, (await person.SessionAsync()).Role);

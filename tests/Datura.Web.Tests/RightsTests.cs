@@ -30,7 +30,7 @@ public class RightsTests(Service service) : IClassFixture<Service>
         var (painter, helper) = (await Person.JoinedAsync(service, "own", Role.Painter), await Person.JoinedAsync(service, "own", Role.Helper));
         var stranger = await Person.JoinedAsync(service, others, Role.Owner);
         var guest = await GuestAsync(owner);
-        var nobody = new Person(service.Browser());
+        var nobody = Person.New(service);
 
         var names = (await owner.GetAsync<Store.DocumentHead[]>("/api/faces/find")).Select(f => f.Name).ToArray();
         Assert.NotEmpty(names);
@@ -92,7 +92,7 @@ public class RightsTests(Service service) : IClassFixture<Service>
     {
         using var made = await owner.SendAsync(HttpMethod.Post, "/api/guests", new GuestLinkRequest("quay-seal", "odalys", "saltmarsh-box", "night-parade", 3));
         var link = await Service.Read<NewLink>(made);
-        var guest = new Person(service.Browser());
+        var guest = Person.New(service);
         Assert.Equal(HttpStatusCode.NoContent, await guest.StatusAsync(HttpMethod.Post, "/api/session/guest", new TokenRequest(link.Path.Split('#')[1])));
         Assert.Equal(Role.Guest, (await guest.SessionAsync()).Role);
         return guest;
@@ -100,7 +100,7 @@ public class RightsTests(Service service) : IClassFixture<Service>
 
     private async Task<(string Id, HttpMethod Method, string Address, string? Kind)[]> RoutesAsync()
     {
-        var described = JsonNode.Parse(await service.Browser().GetStringAsync("/openapi/v1.json"))!;
+        var described = JsonNode.Parse(await Person.New(service).Browser.GetStringAsync("/openapi/v1.json"))!;
         return [.. described["paths"]!.AsObject().SelectMany(p => p.Value!.AsObject().Select(o => (
             (string)o.Value!["operationId"]!, new HttpMethod(o.Key.ToUpperInvariant()), Filled(p.Key), o.Value!["requestBody"]?["content"]?.AsObject().First().Key)))];
     }

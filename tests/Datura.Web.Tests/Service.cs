@@ -1,7 +1,9 @@
+using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
 using Datura.Documents;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.Mvc.Testing.Handlers;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 
@@ -29,16 +31,27 @@ public sealed class Service : IAsyncLifetime
     }
 
     /// <summary>One more copy of the service on the same database.</summary>
-    public HttpClient AnotherCopy()
+    public HttpClient AnotherCopy() => Copy().CreateClient();
+
+    /// <summary>One more copy, with settings of its own.</summary>
+    public WebApplicationFactory<Program> Copy(params (string Name, string Value)[] settings)
     {
-        var copy = new WebApplicationFactory<Program>().WithWebHostBuilder(host => host.UseSetting("DATURA_DB", Connection).UseSetting("DATURA_DEMO", "yes")
-            .UseSetting("DATURA_MAIL", MailFolder));
+        var copy = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
+        {
+            host.UseSetting("DATURA_DB", Connection).UseSetting("DATURA_DEMO", "yes").UseSetting("DATURA_MAIL", MailFolder);
+            foreach (var (name, value) in settings)
+            {
+                host.UseSetting(name, value);
+            }
+        });
         copies.Add(copy);
-        return copy.CreateClient();
+        return copy;
     }
 
-    /// <summary>A browser of somebody's own: it keeps its cookies, and belongs to nobody yet.</summary>
-    public HttpClient Browser() => copies[0].CreateClient(new() { HandleCookies = true });
+    public IReadOnlyList<WebApplicationFactory<Program>> Copies => copies;
+
+    /// <summary>A browser of somebody's own at one copy: it keeps its cookies where they are given.</summary>
+    public static HttpClient BrowserAt(WebApplicationFactory<Program> copy, CookieContainer cookies) => copy.CreateDefaultClient(new CookieContainerHandler(cookies));
 
     /// <summary>What the service itself works with.</summary>
     public T Inside<T>()

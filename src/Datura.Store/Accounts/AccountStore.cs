@@ -38,8 +38,21 @@ public sealed class AccountStore(NpgsqlDataSource source)
             """,
             new
             {
-                account.Id, account.Name, account.SignInName, account.Mail, account.MailKey, account.PasswordHash, account.SecurityStamp, account.ConcurrencyStamp, account.SecondFactor,
-                account.AuthenticatorKey, account.RecoveryCodes, account.LastCode, account.FailedCount, account.LockedUntil, next,
+                account.Id,
+                account.Name,
+                account.SignInName,
+                account.Mail,
+                account.MailKey,
+                account.PasswordHash,
+                account.SecurityStamp,
+                account.ConcurrencyStamp,
+                account.SecondFactor,
+                account.AuthenticatorKey,
+                account.RecoveryCodes,
+                account.LastCode,
+                account.FailedCount,
+                account.LockedUntil,
+                next,
             },
             cancellationToken: cancel)) == 1;
         account.ConcurrencyStamp = saved ? next : account.ConcurrencyStamp;

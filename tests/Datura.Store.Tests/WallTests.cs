@@ -1,0 +1,95 @@
+using Datura.Store.Accounts;
+using Npgsql;
+
+namespace Datura.Store.Tests;
+
+/// <summary>The second wall: row-level security of PostgreSQL, for whatever a query asks.</summary>
+public class WallTests(Database database) : IClassFixture<Database>
+{
+    private static readonly string[] Walled = ["document", "document_revision", "audit"];
+
+    [Fact]
+    public async Task WhoeverNamesNoStudioSeesAndWritesNothing()
+    {
+        await new DocumentStore(database.Source, "own").AddAsync("look", $"w{Guid.NewGuid():N}", "Wall", "{}");
+        foreach (var table in Walled)
+        {
+            Assert.Equal(0L, await ScalarAsync(null, $"select count(*) from {table}"));
+            Assert.True((long)(await ScalarAsync("own", $"select count(*) from {table}"))! > 0);
+            Assert.Equal(0L, await ScalarAsync("elsewhere", $"select count(*) from {table}"));
+        }
+    }
+
+    [Fact]
+    public async Task NobodyWritesIntoAnotherStudio()
+    {
+        await database.AddStudioAsync("own-too");
+        var refused = await Assert.ThrowsAsync<PostgresException>(() =>
+            ScalarAsync("own-too", "insert into document (studio_id, kind, id, name, revision) values ('own', 'look', 'planted', 'Planted', 1)"));
+        Assert.Equal(PostgresErrorCodes.InsufficientPrivilege, refused.SqlState);
+        await new DocumentStore(database.Source, "own").AddAsync("look", "fast", "Fast", "{}");
+        await ScalarAsync("own-too", "update document set name = 'Taken' where id = 'fast'");
+        await ScalarAsync("own-too", "delete from document_revision where id = 'fast'");
+        Assert.Equal("Fast", (await new DocumentStore(database.Source, "own").GetAsync("look", "fast")).Name);
+    }
+
+    // A connection that goes back to the pool forgets whose it was.
+    [Fact]
+    public async Task APooledConnectionCarriesNoStudioOver()
+    {
+        await using var source = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(database.Connection) { MaxPoolSize = 1 }.ConnectionString);
+        await new DocumentStore(source, "own").ListAsync("look");
+        await using var command = source.CreateCommand("select coalesce(current_setting('datura.studio', true), '')");
+        Assert.Equal("", await command.ExecuteScalarAsync());
+    }
+
+    [Fact]
+    public async Task OfTwoOwnersOneIsLeftHoweverTheyHurry()
+    {
+        var (accounts, members) = (new AccountStore(database.Source), new MemberStore(database.Source));
+        for (var round = 0; round < 8; round++)
+        {
+            Account[] two = [Someone(), Someone()];
+            foreach (var one in two)
+            {
+                Assert.True(await accounts.AddAsync(one));
+            }
+
+            var studio = await members.AddStudioAsync("Quay", two[0].Id);
+            await members.SetRoleAsync(studio, two[1].Id, Role.Owner);
+            var done = await Task.WhenAll(two.Select(a => Task.Run(() => members.SetRoleAsync(studio, a.Id, null))));
+            Assert.Single(done, d => d);
+            Assert.Equal(Role.Owner, Assert.Single(await members.OfStudioAsync(studio)).Role);
+        }
+    }
+
+    [Fact]
+    public async Task AnAccountIsNotOverwrittenByWhoReadItBefore()
+    {
+        var accounts = new AccountStore(database.Source);
+        var account = Someone();
+        await accounts.AddAsync(account);
+        var (one, other) = ((await accounts.FindAsync(account.Id))!, (await accounts.FindAsync(account.Id))!);
+        one.SecondFactor = true;
+        other.PasswordHash = "another";
+        Assert.True(await accounts.SaveAsync(one));
+        Assert.False(await accounts.SaveAsync(other));
+        Assert.True((await accounts.FindByNameAsync(account.SignInName))!.SecondFactor);
+        Assert.False(await accounts.AddAsync(Someone(account.SignInName)));
+    }
+
+    private static Account Someone(string? signInName = null) => new() { Name = "Somebody", SignInName = signInName ?? $"{Guid.NewGuid():N}" };
+
+    private async Task<object?> ScalarAsync(string? studio, string sql)
+    {
+        await using var db = await database.Source.OpenConnectionAsync();
+        if (studio is not null)
+        {
+            await using var set = new NpgsqlCommand("select set_config('datura.studio', $1, false)", db) { Parameters = { new() { Value = studio } } };
+            await set.ExecuteScalarAsync();
+        }
+
+        await using var command = new NpgsqlCommand(sql, db);
+        return await command.ExecuteScalarAsync();
+    }
+}
