@@ -4,6 +4,7 @@ using Datura.Documents;
 using Datura.Store;
 using Datura.Web.Accounts;
 using Datura.Web.Computing;
+using Datura.Web.Watching;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Http.Metadata;
@@ -13,7 +14,7 @@ using Npgsql;
 namespace Datura.Web;
 
 /// <summary>Turns what went wrong into RFC 9457 problem details with a sentence that a painter understands.</summary>
-public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogger<ProblemHandler> log) : IExceptionHandler
+internal sealed partial class ProblemHandler(IProblemDetailsService writer, ServiceMeasures measures, ILogger<ProblemHandler> log) : IExceptionHandler
 {
     private const long OutageAgainMs = 60_000;
 
@@ -29,6 +30,11 @@ public sealed partial class ProblemHandler(IProblemDetailsService writer, ILogge
         else if (exception is NpgsqlException && IsNewOutage())
         {
             LogNoDatabase(log, exception.Message);
+        }
+
+        if (exception is NotLetInException not)
+        {
+            measures.Refused(Catalogue.CodeOf(not.Code));
         }
 
         if (problem.Status is 503 or 429)

@@ -6,18 +6,20 @@ using Datura.Web;
 using Datura.Web.Accounts;
 using Datura.Web.Computing;
 using Datura.Web.Guard;
+using Datura.Web.Watching;
 using Microsoft.AspNetCore.HostFiltering;
 using Microsoft.AspNetCore.HttpOverrides;
 using Npgsql;
 using Serilog;
 
 var builder = WebApplication.CreateBuilder(args);
+// The last word of a line is the request's id, as problems tell it (traceId).
 builder.Host.UseSerilog((_, log) => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft.AspNetCore", Serilog.Events.LogEventLevel.Warning)
     // That the shared keys lie in the database as they are is known (docs/security.md).
     .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error)
-    .WriteTo.Console(outputTemplate: "{Timestamp:yyyy-MM-dd HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
+    .WriteTo.Console(outputTemplate: "{Timestamp:yyyy-MM-dd HH:mm:ss} {Level:u3} {Message:lj} {TraceId}{NewLine}{Exception}"));
 
 // --describe FILE writes the service's description and ends; the build does so, and no database is needed for it.
 var describe = args is ["--describe", var file] ? file : null;
@@ -33,6 +35,7 @@ builder.Services.AddScoped(services =>
 builder.Services.AddScoped<Library>();
 builder.Services.AddScoped<WholeStudio>();
 builder.Services.AddAccounts();
+builder.Services.AddWatching(builder.Configuration);
 // As many computations as cores; of those who wait some hundred seconds are worth waiting for.
 builder.Services.AddSingleton(_ => new ComputeQueue(Environment.ProcessorCount, mostWaiting: 60 * Environment.ProcessorCount));
 builder.Services.AddRequestTimeouts();
@@ -89,6 +92,7 @@ app.UseStaticFiles(new StaticFileOptions
 app.UseRequestTimeouts();
 app.UseAccounts();
 app.MapOpenApi().AllowAnonymous();
+app.MapMetrics();
 // Whether this copy runs at all, and whether it can serve.
 app.MapHealthChecks("/health/live", new() { Predicate = _ => false }).AllowAnonymous();
 app.MapHealthChecks("/health/ready").AllowAnonymous();

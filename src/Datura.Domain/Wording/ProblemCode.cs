@@ -190,6 +190,7 @@ public enum ProblemCode
     NoSuchAddress,
     AnotherOrigin,
     NotSignedIn,
+    NotFromHere,
     NotYourRole,
     PageOutOfDate,
     WrongSignIn,

@@ -1,4 +1,3 @@
-using System.Net;
 using Datura.Store.Accounts;
 using Datura.Web.Guard;
 
@@ -21,7 +20,7 @@ internal static class DemoSignIn
         app.Use(async (context, next) =>
         {
             // What a session could not be found for has one identity that is not signed in.
-            if (context.User.Identity?.IsAuthenticated != true && IsHere(context.Request) && !context.Request.Path.StartsWithSegments("/health", StringComparison.Ordinal)
+            if (context.User.Identity?.IsAuthenticated != true && Addresses.IsHere(context.Request) && !context.Request.Path.StartsWithSegments("/health", StringComparison.Ordinal)
                 && !await context.RequestServices.GetRequiredService<AccountStore>().AnyAsync(context.RequestAborted))
             {
                 context.User = Caller.DemoOwner(Studio.Own);
@@ -30,11 +29,4 @@ internal static class DemoSignIn
             await next(context);
         });
     }
-
-    // From this computer, by one of its own names, and through nothing that passes requests on.
-    private static bool IsHere(HttpRequest request) =>
-        (request.HttpContext.Connection.RemoteIpAddress is not { } from || IPAddress.IsLoopback(from))
-        && Addresses.IsLoopbackName(request.Host.Host)
-        && !request.Headers.Keys.Any(h => h.StartsWith("X-Forwarded-", StringComparison.OrdinalIgnoreCase) || h.StartsWith("X-Original-", StringComparison.OrdinalIgnoreCase)
-            || h.Equals("Forwarded", StringComparison.OrdinalIgnoreCase) || h.Equals("Via", StringComparison.OrdinalIgnoreCase));
 }

@@ -1,5 +1,7 @@
+using System.Diagnostics;
 using Datura.Store.Accounts;
 using Datura.Web.Accounts;
+using Datura.Web.Watching;
 using Microsoft.AspNetCore.Http.Timeouts;
 
 namespace Datura.Web.Computing;
@@ -28,9 +30,19 @@ public static class ComputeEndpoints
             var urgency = http.GetEndpoint()?.Metadata.GetMetadata<ComputeUrgency>()?.Urgency ?? Urgency.Interactive;
             var who = Caller.Of(http.User).Turn ?? http.Connection.RemoteIpAddress?.ToString() ?? "";
             var screen = http.Request.Headers[ScreenHeader].ToString();
+            var (asked, measures) = (Stopwatch.GetTimestamp(), http.RequestServices.GetRequiredService<ServiceMeasures>());
             using var place = await http.RequestServices.GetRequiredService<ComputeQueue>().EnterAsync(
                 new(urgency, who, screen.Length is 0 or > LongestScreen ? null : $"{who} {screen}"), http.RequestAborted);
-            return await next(context);
+            var began = Stopwatch.GetTimestamp();
+            try
+            {
+                return await next(context);
+            }
+            finally
+            {
+                var operation = http.GetEndpoint()?.Metadata.GetMetadata<IEndpointNameMetadata>()?.EndpointName ?? "";
+                measures.Computed(operation, Stopwatch.GetElapsedTime(asked, began), Stopwatch.GetElapsedTime(began));
+            }
         });
         endpoint.WithRequestTimeout(Limit(InteractiveLimit));
         return endpoint.For(Role.Helper);

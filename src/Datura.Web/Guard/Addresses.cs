@@ -35,6 +35,13 @@ public static class Addresses
     /// <summary>Whether a name is one by which this computer calls itself.</summary>
     public static bool IsLoopbackName(string host) => Loopback.Contains(host, StringComparer.OrdinalIgnoreCase);
 
+    /// <summary>Whether a request comes from this computer, by one of its own names, and through nothing that passes requests on.</summary>
+    public static bool IsHere(HttpRequest request) =>
+        (request.HttpContext.Connection.RemoteIpAddress is not { } from || IPAddress.IsLoopback(from))
+        && IsLoopbackName(request.Host.Host)
+        && !request.Headers.Keys.Any(h => h.StartsWith("X-Forwarded-", StringComparison.OrdinalIgnoreCase) || h.StartsWith("X-Original-", StringComparison.OrdinalIgnoreCase)
+            || h.Equals("Forwarded", StringComparison.OrdinalIgnoreCase) || h.Equals("Via", StringComparison.OrdinalIgnoreCase));
+
     private static bool IsLoopback(string url) =>
         BindingAddress.Parse(url).Host is var host && (host == "localhost" || IPAddress.TryParse(host.Trim('[', ']'), out var ip) && IPAddress.IsLoopback(ip));
 }
