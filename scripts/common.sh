@@ -73,7 +73,7 @@ pg_start() {
     PG_PORT=$(sed -n 4p "$dir/data/postmaster.pid"); PG_STARTED=
   else
     PG_PORT=$(pg_port "$dir"); PG_STARTED=1
-    as_pg "$bin/pg_ctl" -D "$dir/data" -w -s -l "$dir/log" -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=60" start \
+    as_pg "$bin/pg_ctl" -D "$dir/data" -w -s -l "$dir/log" -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=100" start \
       || fail "the database did not start. Its log: $dir/log"
   fi
   [ -f "$dir/pass" ] || pg_lock_up "$dir"

@@ -12,50 +12,46 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <param name="removed">Those taken off the lists instead of those on them.</param>
     public async Task<IReadOnlyList<DocumentHead>> ListAsync(string kind, string? search = null, bool removed = false, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        return [.. await db.QueryAsync<DocumentHead>(Of(
+        return [.. await ReadAsync<DocumentHead>(
             """
             select id, name, revision, removed_at as removedAt from document
             where studio_id = @studio and kind = @kind and (removed_at is not null) = @removed and (@search::text is null or position(lower(@search) in lower(name)) > 0)
             order by name, id
             """,
-            new { studio, kind, search, removed }, cancel))];
+            new { studio, kind, search, removed }, cancel)];
     }
 
     public async Task<IReadOnlyList<StoredDocument>> AllAsync(string kind, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        return [.. await db.QueryAsync<StoredDocument>(Of(
+        return [.. await ReadAsync<StoredDocument>(
             """
             select d.id, d.name, d.revision, r.body::text as body
             from document d join document_revision r using (studio_id, kind, id, revision)
             where d.studio_id = @studio and d.kind = @kind and d.removed_at is null order by d.name, d.id
             """,
-            new { studio, kind }, cancel))];
+            new { studio, kind }, cancel)];
     }
 
     /// <param name="revision">Null for the newest.</param>
     /// <exception cref="MissingDocumentException"/>
     public async Task<StoredDocument> GetAsync(string kind, string id, int? revision = null, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        return await db.QuerySingleOrDefaultAsync<StoredDocument>(Of(
+        return (await ReadAsync<StoredDocument>(
             """
             select d.id, d.name, r.revision, r.body::text as body
             from document d join document_revision r using (studio_id, kind, id)
             where d.studio_id = @studio and d.kind = @kind and d.id = @id and d.removed_at is null
               and r.revision = coalesce(@revision, d.revision)
             """,
-            new { studio, kind, id, revision }, cancel)) ?? throw new MissingDocumentException(kind, id);
+            new { studio, kind, id, revision }, cancel)).SingleOrDefault() ?? throw new MissingDocumentException(kind, id);
     }
 
     /// <exception cref="MissingDocumentException"/>
     public async Task<IReadOnlyList<RevisionHead>> RevisionsAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        RevisionHead[] rows = [.. await db.QueryAsync<RevisionHead>(Of(
+        RevisionHead[] rows = [.. await ReadAsync<RevisionHead>(
             "select revision, saved_at as savedAt from document_revision where studio_id = @studio and kind = @kind and id = @id order by revision desc",
-            new { studio, kind, id }, cancel))];
+            new { studio, kind, id }, cancel)];
         return rows.Length > 0 ? rows : throw new MissingDocumentException(kind, id);
     }
 
@@ -65,8 +61,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="TakenSaveKeyException"/>
     public async Task<(string Id, int Revision)> AddAsync(string kind, string id, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         if (saveKey is not null)
         {
             // One at a time with this key, or both of two sent at once would find nothing.
@@ -99,8 +95,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="TakenSaveKeyException"/>
     public async Task<int> SaveAsync(string kind, string id, int read, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         var saved = await db.ExecuteScalarAsync<int?>(Of(
             """
             update document set revision = revision + 1, name = @name
@@ -124,8 +120,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <returns>Whether it was filled now.</returns>
     public async Task<bool> FillAsync(IEnumerable<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         // The row is locked until all is in: whoever else tries waits here, and then finds it filled.
         if (await db.ExecuteAsync(Of("update studio set filled = true where id = @studio and not filled", new { studio }, cancel, work)) == 0)
         {
@@ -157,16 +153,15 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <summary>Every id that a kind has, those in the bin among them.</summary>
     public async Task<IReadOnlySet<string>> IdsAsync(string kind, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        return (await db.QueryAsync<string>(Of("select id from document where studio_id = @studio and kind = @kind", new { studio, kind }, cancel))).ToHashSet();
+        return (await ReadAsync<string>("select id from document where studio_id = @studio and kind = @kind", new { studio, kind }, cancel)).ToHashSet();
     }
 
     /// <summary>Keeps new documents, all or none.</summary>
     /// <exception cref="TakenIdException">One of the ids was taken meanwhile.</exception>
     public async Task AddAllAsync(IReadOnlyList<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         await AddNew(db, work, documents, cancel);
         await work.CommitAsync(cancel);
     }
@@ -176,8 +171,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="StaleRevisionException"/>
     public async Task RemoveAsync(string kind, string id, int read, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         var removed = await db.ExecuteAsync(Of(
             "update document set removed_at = now() where studio_id = @studio and kind = @kind and id = @id and revision = @read and removed_at is null",
             new { studio, kind, id, read }, cancel, work));
@@ -195,8 +190,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task<int> PutBackAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         var revision = await db.ExecuteScalarAsync<int?>(Of(
             "update document set removed_at = null where studio_id = @studio and kind = @kind and id = @id returning revision", new { studio, kind, id }, cancel, work))
             ?? throw new MissingDocumentException(kind, id);
@@ -209,8 +204,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <returns>How many.</returns>
     public async Task<int> EmptyBinAsync(TimeSpan longerThan, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         var gone = (await db.QueryAsync<(string Kind, string Id)>(Of(
             "select kind, id from document where studio_id = @studio and removed_at < now() - @longerThan for update", new { studio, longerThan }, cancel, work))).ToArray();
         foreach (var (kind, id) in gone)
@@ -226,8 +221,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task EraseAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         if (await Erase(db, work, kind, id, cancel) == 0)
         {
             throw new MissingDocumentException(kind, id);
@@ -240,10 +235,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task<IReadOnlyList<(RevisionHead Head, string Body)>> HistoryAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        var rows = (await db.QueryAsync<(int Revision, DateTime SavedAt, string Body)>(Of(
+        var rows = (await ReadAsync<(int Revision, DateTime SavedAt, string Body)>(
             "select revision, saved_at, body::text from document_revision where studio_id = @studio and kind = @kind and id = @id order by revision desc",
-            new { studio, kind, id }, cancel))).ToArray();
+            new { studio, kind, id }, cancel)).ToArray();
         return rows.Length > 0 ? [.. rows.Select(r => (new RevisionHead(r.Revision, r.SavedAt), r.Body))] : throw new MissingDocumentException(kind, id);
     }
 
@@ -251,14 +245,13 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <param name="before">Only those older than this number; null for the newest.</param>
     public async Task<IReadOnlyList<AuditEntry>> AuditAsync(int most, long? before = null, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        return [.. await db.QueryAsync<AuditEntry>(Of(
+        return [.. await ReadAsync<AuditEntry>(
             """
             select a.number, a.at, a.account_id as accountId, w.name as who, a.action, a.kind, a.id, a.revision, d.name
             from audit a left join account w on w.id = a.account_id left join document d on d.studio_id = a.studio_id and d.kind = a.kind and d.id = a.id
             where a.studio_id = @studio and (@before::bigint is null or a.number < @before) order by a.number desc limit @most
             """,
-            new { studio, most, before }, cancel))];
+            new { studio, most, before }, cancel)];
     }
 
     private async Task<int> Erase(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, CancellationToken cancel)
@@ -283,27 +276,30 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
         }
     }
 
-    // A connection goes back to the pool without what was set on it.
-    private async Task<NpgsqlConnection> OpenAsync(CancellationToken cancel)
+    // The studio is named for the statements that go with it and for no others: a connection that goes back to the pool has forgotten it.
+    // Statements that are sent together are one transaction (PostgreSQL manual, message flow, Pipelining), and one way to the database and back.
+    private async Task<IReadOnlyList<T>> ReadAsync<T>(string sql, object values, CancellationToken cancel)
     {
-        var db = await source.OpenConnectionAsync(cancel);
-        try
-        {
-            await db.ExecuteAsync(Of("select set_config('datura.studio', @studio, false)", new { studio }, cancel));
-            return db;
-        }
-        catch
-        {
-            await db.DisposeAsync();
-            throw;
-        }
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var both = await db.QueryMultipleAsync(Of($"{Naming};\n{sql}", values, cancel));
+        await both.ReadAsync<string>();
+        return [.. await both.ReadAsync<T>()];
     }
+
+    private async Task<NpgsqlTransaction> BeginAsync(NpgsqlConnection db, CancellationToken cancel)
+    {
+        var work = await db.BeginTransactionAsync(cancel);
+        await db.ExecuteAsync(Of(Naming, new { studio }, cancel, work));
+        return work;
+    }
+
+    private const string Naming = "select set_config('datura.studio', @studio, true)";
 
     /// <summary>Puts on record what was done to something that is no document.</summary>
     public async Task RecordAsync(string action, string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await OpenAsync(cancel);
-        await using var work = await db.BeginTransactionAsync(cancel);
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
         await Record(db, work, action, kind, id, null, cancel);
         await work.CommitAsync(cancel);
     }

@@ -6,10 +6,12 @@ namespace Datura.Web;
 public static class DatabasePool
 {
     /// <summary>
-    /// Below the 60 that the private PostgreSQL allows (scripts/common.sh), so that a backup and a second copy that starts still get in.
+    /// A fifth of what the private PostgreSQL allows (scripts/common.sh), so that a backup and other copies still get in.
     /// Reads take a millisecond: more would wait in the database instead of here.
     /// </summary>
     public const int Most = 20;
+
+    private const int MostPrepared = 60;
 
     /// <summary>The connection with its pool sized, unless whoever runs the service sized it.</summary>
     public static string Sized(string connection)
@@ -20,6 +22,10 @@ public static class DatabasePool
             settings.MaxPoolSize = Most;
         }
 
+        // Statements are planned once a connection, and nothing is left on one that would have to be cleared away (DocumentStore): half as many
+        // reads again in the same time (measured, 500 connections on two cores).
+        settings.MaxAutoPrepare = MostPrepared;
+        settings.NoResetOnClose = true;
         return settings.ConnectionString;
     }
 }

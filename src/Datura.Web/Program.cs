@@ -12,6 +12,12 @@ using Microsoft.AspNetCore.HttpOverrides;
 using Npgsql;
 using Serilog;
 
+// --check ADDRESS asks another copy whether it can serve, for whatever watches over it.
+if (args is ["--check", var address])
+{
+    return await HealthQuestion.AskAsync(address);
+}
+
 var builder = WebApplication.CreateBuilder(args);
 // The last word of a line is the request's id, as problems tell it (traceId).
 builder.Host.UseSerilog((_, log) => log
@@ -118,7 +124,7 @@ app.MapStartPage();
 if (describe is not null)
 {
     await Description.WriteAsync(app, describe);
-    return;
+    return 0;
 }
 
 Migrator.Run(builder.Configuration["DATURA_DB_OWNER"] ?? connection, new NpgsqlConnectionStringBuilder(connection).Username);
@@ -128,11 +134,11 @@ if (await Demo.LoadIfEmptyAsync(new(app.Services.GetRequiredService<NpgsqlDataSo
 }
 
 var accounts = app.Services.GetRequiredService<AccountStore>();
-if (Addresses.Refusal(Addresses.Configured(builder.Configuration), builder.Configuration[Addresses.Guarded]) is { } refusal && !await accounts.AnyAsync())
+if (builder.Configuration[DemoSignIn.Setting] == "yes" && !await accounts.AnyAsync()
+    && Addresses.Refusal(Addresses.Configured(builder.Configuration), builder.Configuration[Addresses.Guarded]) is { } refusal)
 {
     await Console.Error.WriteLineAsync(refusal.Sentence);
-    Environment.ExitCode = 2;
-    return;
+    return 2;
 }
 
 if (await OwnerLink.MakeAsync(accounts, app.Services.GetRequiredService<MemberStore>()) is { } link)
@@ -143,6 +149,7 @@ if (await OwnerLink.MakeAsync(accounts, app.Services.GetRequiredService<MemberSt
 
 app.Lifetime.ApplicationStarted.Register(() => Task.Run(Datura.Core.Body.FittedBody.Warm));
 await app.RunAsync();
+return 0;
 
 /// <summary>Named so that tests can start the service.</summary>
 public partial class Program;

@@ -37,8 +37,16 @@ public class WallTests(Database database) : IClassFixture<Database>
     [Fact]
     public async Task APooledConnectionCarriesNoStudioOver()
     {
-        await using var source = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(database.Connection) { MaxPoolSize = 1 }.ConnectionString);
-        await new DocumentStore(source, "own").ListAsync("look");
+        await using var source = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(database.Connection) { MaxPoolSize = 1, NoResetOnClose = true, MaxAutoPrepare = 20 }.ConnectionString);
+        var store = new DocumentStore(source, "own");
+        // Often enough that its statements are prepared.
+        for (var k = 0; k < 12; k++)
+        {
+            await store.ListAsync("look");
+            await store.AddAsync("look", $"p{Guid.NewGuid():N}", "Pool", "{}");
+            await Assert.ThrowsAsync<MissingDocumentException>(() => store.GetAsync("look", "nobody"));
+        }
+
         await using var command = source.CreateCommand("select coalesce(current_setting('datura.studio', true), '')");
         Assert.Equal("", await command.ExecuteScalarAsync());
     }
