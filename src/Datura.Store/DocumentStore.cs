@@ -200,6 +200,29 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
         return revision;
     }
 
+    /// <summary>Puts into the bin what nobody has saved for longer.</summary>
+    /// <returns>How many.</returns>
+    public async Task<int> RemoveOldAsync(string kind, TimeSpan longerThan, CancellationToken cancel = default)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var work = await BeginAsync(db, cancel);
+        var old = (await db.QueryAsync<(string Id, int Revision)>(Of(
+            """
+            update document d set removed_at = now()
+            where studio_id = @studio and kind = @kind and removed_at is null and not exists (
+                select 1 from document_revision r where r.studio_id = d.studio_id and r.kind = d.kind and r.id = d.id and r.saved_at >= now() - @longerThan)
+            returning id, revision
+            """,
+            new { studio, kind, longerThan }, cancel, work))).ToArray();
+        foreach (var (id, revision) in old)
+        {
+            await Record(db, work, "removed", kind, id, revision, cancel);
+        }
+
+        await work.CommitAsync(cancel);
+        return old.Length;
+    }
+
     /// <summary>Deletes for good, with all their revisions, documents that have lain in the bin for longer.</summary>
     /// <returns>How many.</returns>
     public async Task<int> EmptyBinAsync(TimeSpan longerThan, CancellationToken cancel = default)

@@ -1,3 +1,4 @@
+using Datura.Documents;
 using Datura.Store;
 using Datura.Store.Accounts;
 using Npgsql;
@@ -5,10 +6,13 @@ using Npgsql;
 namespace Datura.Web;
 
 /// <summary>Deletes for good what has lain in the bin for long enough: at the start and then once a day.</summary>
-public sealed partial class Bin(NpgsqlDataSource source, MemberStore studios, ILogger<Bin> log) : BackgroundService
+public sealed partial class Bin(NpgsqlDataSource source, MemberStore studios, IConfiguration settings, ILogger<Bin> log) : BackgroundService
 {
     /// <summary>So long can what was removed be put back.</summary>
     public const int Days = 30;
+
+    /// <summary>Faces that nobody has saved for so many days go into the bin; without it they stay.</summary>
+    public const string KeepFaces = "DATURA_KEEP_FACES_DAYS";
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
@@ -20,7 +24,13 @@ public sealed partial class Bin(NpgsqlDataSource source, MemberStore studios, IL
                 var gone = 0;
                 foreach (var studio in await studios.StudiosAsync(stoppingToken))
                 {
-                    gone += await new DocumentStore(source, studio).EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
+                    var store = new DocumentStore(source, studio);
+                    if (settings.GetValue<int?>(KeepFaces) is { } days and > 0)
+                    {
+                        await store.RemoveOldAsync(DocumentTypes.Face.Name, TimeSpan.FromDays(days), stoppingToken);
+                    }
+
+                    gone += await store.EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
                 }
 
                 if (gone > 0)

@@ -1,4 +1,5 @@
 using System.Security.Cryptography;
+using Datura.Files.Pictures;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Net.Http.Headers;
 
@@ -7,6 +8,14 @@ namespace Datura.Web;
 /// <summary>Answers that a browser keeps: sent again only when they have changed (RFC 9110, entity tags).</summary>
 internal static class Kept
 {
+    /// <summary>A picture to look at: as WebP for whoever takes it, else as PNG.</summary>
+    public static FileContentHttpResult Picture(byte[] rgba, int width, int height, HttpContext context)
+    {
+        context.Response.Headers.Vary = HeaderNames.Accept;
+        return context.Request.Headers.Accept.ToString().Contains(WebP.MediaType, StringComparison.OrdinalIgnoreCase)
+            ? File(WebP.Of(rgba, width, height), WebP.MediaType, context) : File(Png.Of(rgba, width, height), "image/png", context);
+    }
+
     public static FileContentHttpResult File(byte[] bytes, string mediaType, HttpContext context)
     {
         context.Response.Headers.CacheControl = "no-cache";

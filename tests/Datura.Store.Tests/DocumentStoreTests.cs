@@ -233,4 +233,30 @@ public class DocumentStoreTests(Database database) : IClassFixture<Database>
         await using var nowhere = NpgsqlDataSource.Create("Host=127.0.0.1;Port=1;Username=nobody;Timeout=1");
         Assert.False(await DocumentStore.AnswersAsync(nowhere));
     }
+
+    [Fact]
+    public async Task WhatNobodySavedForLongGoesIntoTheBinAndIsPutBackFromIt()
+    {
+        var studio = Fresh();
+        await database.AddStudioAsync(studio);
+        var own = new DocumentStore(database.Source, studio);
+        foreach (var id in new[] { "old", "touched", "new" })
+        {
+            await own.AddAsync("face", id, id, "{}");
+        }
+
+        await using (var db = await database.Source.OpenConnectionAsync())
+        {
+            await using var age = new NpgsqlCommand($"select set_config('datura.studio', '{studio}', false); update document_revision set saved_at = now() - interval '500 days' where id <> 'new'", db);
+            await age.ExecuteNonQueryAsync();
+        }
+
+        await own.SaveAsync("face", "touched", 1, "touched", "{}");
+        Assert.Equal(1, await own.RemoveOldAsync("face", TimeSpan.FromDays(400)));
+        Assert.Equal(0, await own.RemoveOldAsync("face", TimeSpan.FromDays(400)));
+        Assert.Equal(["new", "touched"], (await own.ListAsync("face")).Select(f => f.Id));
+        // It has its thirty days there, however old it is.
+        Assert.Equal(0, await own.EmptyBinAsync(TimeSpan.FromDays(30)));
+        Assert.Equal(1, await own.PutBackAsync("face", "old"));
+    }
 }

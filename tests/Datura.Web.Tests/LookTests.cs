@@ -134,4 +134,27 @@ public class LookTests(Service service) : IClassFixture<Service>
     }
 
     private static StringContent Json<T>(T value) => new(System.Text.Json.JsonSerializer.Serialize(value, DaturaJson.Compact), Encoding.UTF8, "application/json");
+
+    // By what the browser takes (RFC 9110, 12.5.1), and told so to whatever keeps answers in between.
+    [Fact]
+    public async Task APictureIsSmallerForWhoeverTakesWebP()
+    {
+        async Task<(string? Kind, byte[] Bytes, string Vary)> Ask(string? accept)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, "/api/looks/storm-cormorant/picture?view=front");
+            request.Headers.Add("Accept", accept ?? "*/*");
+            using var answer = await service.Client.SendAsync(request);
+            return (answer.Content.Headers.ContentType?.MediaType, await answer.Content.ReadAsByteArrayAsync(), string.Join(",", answer.Headers.Vary));
+        }
+
+        var (png, webp) = (await Ask(null), await Ask("image/avif,image/webp,image/png,*/*;q=0.8"));
+        Assert.Equal(("image/png", "image/webp"), (png.Kind, webp.Kind));
+        Assert.Contains("Accept", webp.Vary, StringComparison.Ordinal);
+        Assert.True(webp.Bytes.Length < 0.5 * png.Bytes.Length, $"{webp.Bytes.Length} of {png.Bytes.Length} bytes");
+        using var a = SkiaSharp.SKBitmap.Decode(png.Bytes);
+        using var b = SkiaSharp.SKBitmap.Decode(webp.Bytes);
+        Assert.Equal((a.Width, a.Height), (b.Width, b.Height));
+        var off = a.Pixels.Zip(b.Pixels, (x, y) => (Math.Abs(x.Red - y.Red) + Math.Abs(x.Green - y.Green) + Math.Abs(x.Blue - y.Blue)) / 3.0).Average();
+        Assert.True(off < 3, $"{off} of 255 off on average");
+    }
 }

@@ -74,6 +74,9 @@ await shot('form', '/looks/low-tide-bones', {
     await page.waitForTimeout(4000)
   },
 })
+await shot('account', '/account', {
+  act: (page) => page.getByRole('button', { name: 'Studio', exact: true }).click(),
+})
 await shot('form-crab', '/looks/barnacle-saint', {
   act: async (page) => {
     await page.getByRole('button', { name: 'Form', exact: true }).click()
@@ -167,7 +170,7 @@ execFileSync('pdftoppm', [
   '-f',
   '1',
   '-l',
-  '2',
+  '1',
   pdf.pathname,
   pdf.pathname.replace('.pdf', ''),
 ])

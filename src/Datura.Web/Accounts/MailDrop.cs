@@ -17,7 +17,16 @@ internal sealed partial class MailDrop(IConfiguration settings, ILogger<MailDrop
             return;
         }
 
-        Directory.CreateDirectory(folder);
+        if (OperatingSystem.IsWindows())
+        {
+            Directory.CreateDirectory(folder);
+        }
+        else
+        {
+            // Who can read a mail can set a password.
+            Directory.CreateDirectory(folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
+        }
+
         using var client = new SmtpClient { DeliveryMethod = SmtpDeliveryMethod.SpecifiedPickupDirectory, PickupDirectoryLocation = Path.GetFullPath(folder) };
         using var mail = new MailMessage(From, new MailAddress(to)) { Subject = subject, Body = text };
         await client.SendMailAsync(mail, cancel);

@@ -64,8 +64,8 @@ public static class GuestEndpoints
         {
             var seen = LookEndpoints.View(view);
             var (rgba, w, h) = BustPicture.Finished(await PlannedAsync(caller, members, library, plans, cancel), seen, Width, Height);
-            return Kept.File(Png.Of(rgba, w, h), "image/png", context);
-        }).Gives("image/png").Called("drawGuestLook", "The look that the guest's link shows, painted.");
+            return Kept.Picture(rgba, w, h, context);
+        }).Gives("image/png", WebP.MediaType).Called("drawGuestLook", "The look that the guest's link shows, painted.");
         guest.MapGet("/sheet", async (Caller caller, MemberStore members, Library library, PlanService plans, CancellationToken cancel) =>
         {
             var planned = await PlannedAsync(caller, members, library, plans, cancel);

@@ -30,8 +30,8 @@ public static class LookEndpoints
             var look = await library.LookAsync(id, cancel);
             var request = await plans.UsualAsync(look, face, kit, setting, cancel);
             var (rgba, w, h) = BustPicture.Finished(await plans.PlanAsync(request, cancel), seen, GalleryWidth, GalleryHeight);
-            return Kept.File(Png.Of(rgba, w, h), "image/png", context);
-        }).Gives("image/png").Computes().Called("drawLook", "A look painted: on the face, with the kit and in the setting named, or with its own kit on the first face of the studio.");
+            return Kept.Picture(rgba, w, h, context);
+        }).Gives("image/png", WebP.MediaType).Computes().Called("drawLook", "A look painted: on the face, with the kit and in the setting named, or with its own kit on the first face of the studio.");
     }
     /// <summary>From where the bust is seen.</summary>
     /// <exception cref="InputException">There is no such view.</exception>

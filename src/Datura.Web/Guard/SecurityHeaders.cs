@@ -30,6 +30,12 @@ internal static class SecurityHeaders
             headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=(), payment=(), usb=()";
             headers["Cross-Origin-Opener-Policy"] = "same-origin";
             headers["Cross-Origin-Resource-Policy"] = "same-origin";
+            // What the service tells is for whoever asked; pictures that may be kept say so themselves.
+            if (headers.CacheControl.Count == 0 && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+            {
+                headers.CacheControl = "no-store";
+            }
+
             if (headers.ContentSecurityPolicy.Count == 0)
             {
                 headers.ContentSecurityPolicy = DataPolicy;

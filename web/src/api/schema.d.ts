@@ -4587,6 +4587,7 @@ export interface operations {
                 };
                 content: {
                     "image/png": components["schemas"]["FileContentHttpResult"];
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
                 };
             };
             /** @description Bad Request */
@@ -10000,6 +10001,7 @@ export interface operations {
                 };
                 content: {
                     "image/png": components["schemas"]["FileContentHttpResult"];
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
                 };
             };
             /** @description Forbidden */
