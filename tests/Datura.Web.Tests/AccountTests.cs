@@ -40,21 +40,6 @@ public class AccountTests(Service service) : IClassFixture<Service>
         Assert.Equal((await Service.Read<Problem>(wrong)).Detail, (await Service.Read<Problem>(unknown)).Detail);
     }
 
-    [Fact]
-    public async Task FiveWrongTriesLockTheAccountForAWhile()
-    {
-        var name = Name();
-        await Person.JoinedAsync(service, "own", Role.Helper, name);
-        var guesser = Person.New(service);
-        for (var k = 0; k < 5; k++)
-        {
-            Assert.Null(await guesser.SignInAsync(name, $"guess number {k}"));
-        }
-
-        using var locked = await guesser.SendAsync(HttpMethod.Post, "/api/session", new SignInRequest(name, Person.Password));
-        Assert.Contains("five minutes", (await Service.Read<Problem>(locked)).Detail, StringComparison.Ordinal);
-    }
-
     [Theory]
     [InlineData("short one")]
     [InlineData("aaaaaaaaaaaaaaaaaaaa")]

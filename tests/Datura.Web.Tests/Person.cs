@@ -58,18 +58,18 @@ public sealed class Person(HttpClient browser, CookieContainer? cookies = null)
         where T : class
     {
         var request = new HttpRequestMessage(method, address) { Content = body is null ? null : JsonContent.Create(body, options: DaturaJson.Compact) };
-        if (page.Length > 0)
-        {
-            request.Headers.Add("Datura-Page", page);
-        }
-
-        return browser.SendAsync(request);
+        return Send(request);
     }
 
     /// <summary>An empty body of some kind, or none.</summary>
     public Task<HttpResponseMessage> SendAsync(HttpMethod method, string address, string? kind)
     {
         var request = new HttpRequestMessage(method, address) { Content = kind is null ? null : new StringContent("{}", new System.Net.Http.Headers.MediaTypeHeaderValue(kind)) };
+        return Send(request);
+    }
+
+    private Task<HttpResponseMessage> Send(HttpRequestMessage request)
+    {
         if (page.Length > 0)
         {
             request.Headers.Add("Datura-Page", page);

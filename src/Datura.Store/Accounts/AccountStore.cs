@@ -29,7 +29,16 @@ public sealed class AccountStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         var next = Guid.NewGuid().ToString("N");
-        var saved = await db.ExecuteAsync(new(
+        var saved = await SaveAsync(db, account, next, cancel);
+        account.ConcurrencyStamp = saved ? next : account.ConcurrencyStamp;
+        return saved;
+    }
+
+    private static async Task<bool> SaveAsync(NpgsqlConnection db, Account account, string next, CancellationToken cancel)
+    {
+        try
+        {
+            return await db.ExecuteAsync(new(
             """
             update account set name = @Name, sign_in_name = @SignInName, mail = @Mail, mail_key = @MailKey, password_hash = @PasswordHash, security_stamp = @SecurityStamp,
                 concurrency_stamp = @next, second_factor = @SecondFactor, authenticator_key = @AuthenticatorKey, recovery_codes = @RecoveryCodes, last_code = @LastCode, failed_count = @FailedCount,
@@ -55,8 +64,12 @@ public sealed class AccountStore(NpgsqlDataSource source)
                 next,
             },
             cancellationToken: cancel)) == 1;
-        account.ConcurrencyStamp = saved ? next : account.ConcurrencyStamp;
-        return saved;
+        }
+        catch (PostgresException taken) when (taken.SqlState == PostgresErrorCodes.UniqueViolation)
+        {
+            // Somebody took the name or the address just then.
+            return false;
+        }
     }
 
     public async Task<bool> RemoveAsync(Guid id, CancellationToken cancel = default)

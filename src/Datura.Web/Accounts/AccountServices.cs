@@ -33,7 +33,7 @@ internal static class AccountServices
             options.Password.RequireDigit = options.Password.RequireLowercase = options.Password.RequireUppercase = options.Password.RequireNonAlphanumeric = false;
             options.Lockout.MaxFailedAccessAttempts = 5;
             options.Lockout.DefaultLockoutTimeSpan = TimeSpan.FromMinutes(5);
-        }).AddUserStore<IdentityAccounts>().AddPasswordValidator<PasswordRule>().AddSignInManager()
+        }).AddUserStore<IdentityAccounts>().AddPasswordValidator<PasswordRule>().AddUserValidator<AccountRule>().AddSignInManager()
             .AddTokenProvider<DataProtectorTokenProvider<Account>>(TokenOptions.DefaultProvider).AddTokenProvider<AuthenticatorCodes>(TokenOptions.DefaultAuthenticatorProvider);
         services.Configure<PasswordHasherOptions>(options => options.IterationCount = HashRounds);
 

@@ -10,7 +10,11 @@ internal sealed class PasswordRule : IPasswordValidator<Account>
     public const int Most = 128;
     private const int LeastDifferent = 5;
 
+    // A name of a letter or two stands in many words.
+    private const int LeastOfName = 4;
+
     public Task<IdentityResult> ValidateAsync(UserManager<Account> manager, Account user, string? password) => Task.FromResult(
-        password is { Length: >= Least and <= Most } && password.Distinct().Count() >= LeastDifferent && !password.Contains(user.Name, StringComparison.OrdinalIgnoreCase)
+        password is { Length: >= Least and <= Most } && password.Distinct().Count() >= LeastDifferent
+            && !(user.Name.Length >= LeastOfName && password.Contains(user.Name, StringComparison.OrdinalIgnoreCase))
             ? IdentityResult.Success : IdentityResult.Failed(new IdentityError { Code = nameof(ProblemCode.PasswordTooWeak) }));
 }

@@ -40,11 +40,11 @@ internal static class WatchingServices
     public static void MapMetrics(this WebApplication app)
     {
         var word = app.Configuration[Token];
-        app.MapPrometheusScrapingEndpoint("/metrics").AllowAnonymous().AddEndpointFilterTo(context => Addresses.IsHere(context.Request) || Knows(context.Request, word));
+        app.MapPrometheusScrapingEndpoint("/metrics").AllowAnonymous().ReadBy(context => Addresses.IsHere(context.Request) || Knows(context.Request, word));
     }
 
     // The scraping endpoint is the exporter's own: what guards it stands around it.
-    private static void AddEndpointFilterTo(this IEndpointConventionBuilder endpoint, Func<HttpContext, bool> lets) => endpoint.Add(builder =>
+    private static void ReadBy(this IEndpointConventionBuilder endpoint, Func<HttpContext, bool> lets) => endpoint.Add(builder =>
     {
         var read = builder.RequestDelegate!;
         builder.RequestDelegate = context => lets(context) ? read(context) : ProblemHandler.Refuse(context, 403, "Not from here", ProblemCode.NotFromHere);

@@ -1,63 +1,10 @@
 import createClient, { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
 import { freshName } from '../lib/freshName'
 import { say } from '../texts'
-import type { components, paths } from './schema'
+import type { paths } from './schema'
+import type { Face, Look, PaintDescription, PlanRequest, Setting, WholeKit } from './types'
 
-type Schemas = components['schemas']
-
-export type Look = Schemas['Look']
-export type Part = Schemas['Part']
-export type LookHead = Schemas['DocumentHead']
-export type Revision = Schemas['RevisionHead']
-export type Difference = Schemas['DocumentDifference']
-export type Plan = Schemas['Plan']
-export type PlanPart = Schemas['PlanPart']
-export type PlanStep = Schemas['PlanStep']
-export type SizeLine = Schemas['SizeLine']
-export type Kind = Schemas['KindResource']
-export type Parameter = Schemas['ParameterResource']
-export type Kit = Schemas['KitResource']
-/** A kit with its paints as they are described. */
-export type WholeKit = Schemas['Kit']
-export type Paint = Schemas['PaintResource']
-export type Setting = Schemas['Setting']
-export type FaceResource = Schemas['FaceResource']
-export type Face = Schemas['Face']
-export type Measure = Schemas['MeasureResource']
-export type MeasureGroup = Schemas['MeasureGroup']
-export type MeasurePreset = Schemas['MeasurePreset']
-export type Body = Schemas['BodyResource']
-export type Offer = Schemas['OfferResource']
-export type WearerCaution = Schemas['WearerCaution']
-export type Sides = Schemas['Sides']
-export type Priority = Schemas['Priority']
-export type Caution = Schemas['CautionNote']
-export type Pose = Schemas['Pose']
-export type DotPlan = Schemas['DotPlan']
-export type Handle = Schemas['Handle']
-export type Tape = Schemas['TapeResource']
-export type Lamp = Schemas['LampResource']
-export type PaintOnSkin = Schemas['PaintOnSkin']
-export type RecipeAnswer = Schemas['RecipeAnswerResource']
-export type LostPair = Schemas['LostPair']
-export type FewestPaints = Schemas['FewestResource']
-export type CoreLayer = Schemas['CoreLayer']
-export type PlanCoat = Schemas['PlanCoat']
-export type Lay = Schemas['CoatLay']
-export type Wash = Schemas['WashResource']
-export type Cast = Schemas['CastResource']
-export type Form = Schemas['FormResource']
-export type Tone = Schemas['ToneResource']
-export type FormWish = Schemas['FormWish']
-export type ZoneRelief = Schemas['ZoneRelief']
-export type OrderWish = NonNullable<Look['order']>
-export type OrderRule = Schemas['RuleResource']
-export type RateEntry = Schemas['RateEntry']
-export type ShortestOrder = Schemas['ShortestResource']
-export type Versions = Schemas['VersionsResource']
-export type LookVersion = Schemas['VersionResource']
-export type Profile = Schemas['ProfileResource']
-export type PaintDescription = Schemas['PaintDescription']
+export type * from './types'
 
 /** A problem as the service reports it (RFC 9457), or a lost connection (status 0). */
 export class ApiProblem extends Error {
@@ -140,8 +87,6 @@ const AS_TEXT = {
   bodySerializer: (text: unknown) => text as string,
   headers: { 'content-type': 'text/plain' },
 }
-
-export type PlanRequest = Schemas['PlanRequest']
 
 /** What is kept with all its saves. */
 export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings'
