@@ -39,7 +39,8 @@ public static class Migrator
         {
             var name = $"\"{service.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
             using var grant = new NpgsqlCommand(
-                $"grant usage on schema public to {name}; grant select, insert, update, delete on all tables in schema public to {name}; revoke update, delete on audit from {name}; revoke insert, update, delete on schemaversions from {name}", gate);
+                $"grant usage on schema public to {name}; grant select, insert, update, delete on all tables in schema public to {name}; "
+                    + $"revoke update, delete on audit from {name}; revoke insert, update, delete on schemaversions from {name}", gate);
             grant.ExecuteNonQuery();
         }
     }

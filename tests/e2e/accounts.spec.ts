@@ -69,7 +69,10 @@ test('from the demo to a studio with an owner, a helper and a guest', async ({ b
   await expect(late.getByText('what you change is not kept')).toBeVisible()
   await expect(late.getByRole('button', { name: 'New look' })).toHaveCount(0)
   await late.goto('/looks/quay-seal')
-  await late.getByRole('textbox', { name: 'Name of the look' }).fill('Another name')
+  const lookName = late.getByRole('textbox', { name: 'Name of the look' })
+  // What is typed before the look is there is not typed into it.
+  await expect(lookName).toHaveValue('Quay seal')
+  await lookName.fill('Another name')
   await expect(late.getByRole('alert')).toContainText('role')
   expect(await (await late.request.get(`${origin}/api/looks/quay-seal`)).text()).not.toContain('Another name')
 

@@ -18,8 +18,6 @@ public static class SessionEndpoints
         {
             var studios = caller.Account is { } account ? await members.OfAccountAsync(account, cancel) : [];
             var name = caller.Studio is { } id ? await members.StudioNameAsync(id, cancel) : null;
-            // Nothing in between may keep this: it is about one person.
-            context.Response.Headers.CacheControl = "no-store";
             return TypedResults.Ok(new SessionResource(
                 caller.Name, caller.Role, name is null ? null : new(caller.Studio!, name), caller.Demo, [.. studios.Select(s => new StudioResource(s.StudioId, s.StudioName))],
                 caller.Session is null ? "" : antiforgery.GetAndStoreTokens(context).RequestToken ?? ""));
