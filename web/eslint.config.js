@@ -8,6 +8,7 @@ export default ts.config(
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: ts.parser } } },
   {
     rules: {
+      'vue/no-v-html': 'error',
       // Layout is the formatter's business.
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',

@@ -14,7 +14,7 @@ using Npgsql;
 namespace Datura.Web;
 
 /// <summary>Turns what went wrong into RFC 9457 problem details with a sentence that a painter understands.</summary>
-internal sealed partial class ProblemHandler(IProblemDetailsService writer, ServiceMeasures measures, ILogger<ProblemHandler> log) : IExceptionHandler
+internal sealed partial class ProblemHandler(IProblemDetailsService writer, ServiceMeasures measures, EntranceLog entrance, ILogger<ProblemHandler> log) : IExceptionHandler
 {
     private const long OutageAgainMs = 60_000;
 
@@ -25,7 +25,7 @@ internal sealed partial class ProblemHandler(IProblemDetailsService writer, Serv
         var problem = Describe(exception, httpContext);
         if (problem.Status == 500)
         {
-            LogFailed(log, exception, httpContext.Request.Path);
+            LogFailed(log, exception, EntranceLog.RouteOf(httpContext));
         }
         else if (exception is NpgsqlException && IsNewOutage())
         {
@@ -35,6 +35,7 @@ internal sealed partial class ProblemHandler(IProblemDetailsService writer, Serv
         if (exception is NotLetInException not)
         {
             measures.Refused(Catalogue.CodeOf(not.Code));
+            entrance.TurnedAway(httpContext, Catalogue.CodeOf(not.Code), Caller.Of(httpContext.User).Account);
         }
 
         if (problem.Status is 503 or 429)
@@ -56,8 +57,8 @@ internal sealed partial class ProblemHandler(IProblemDetailsService writer, Serv
     [LoggerMessage(LogLevel.Error, "The database does not answer: {Why}")]
     private static partial void LogNoDatabase(ILogger log, string why);
 
-    [LoggerMessage(LogLevel.Error, "Request {Path} failed")]
-    private static partial void LogFailed(ILogger log, Exception exception, PathString path);
+    [LoggerMessage(LogLevel.Error, "Request {Route} failed")]
+    private static partial void LogFailed(ILogger log, Exception exception, string route);
 
     /// <summary>A request that took longer than its route may: said instead of an answer.</summary>
     public static Task TookTooLong(HttpContext context, TimeSpan limit) =>

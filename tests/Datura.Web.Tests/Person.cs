@@ -26,6 +26,14 @@ public sealed class Person(HttpClient browser, CookieContainer? cookies = null)
     /// <summary>The same browser, at another copy of the service.</summary>
     public Person At(Microsoft.AspNetCore.Mvc.Testing.WebApplicationFactory<Program> copy) => new(Service.BrowserAt(copy, cookies!), cookies);
 
+    /// <summary>Somebody else who holds the cookies that this browser has just now.</summary>
+    public Person AsNow(Service service)
+    {
+        var copied = new CookieContainer();
+        copied.Add(cookies!.GetAllCookies());
+        return new(Service.BrowserAt(service.Copies[0], copied), copied);
+    }
+
     /// <summary>A link's secret, as if an owner had made it.</summary>
     public static async Task<string> LinkAsync(Service service, string studio, Role role)
     {

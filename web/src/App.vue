@@ -100,7 +100,15 @@ const words = {
       <n-message-provider>
         <app-rail v-if="session.signedIn && !open" />
         <main class="page">
-          <p v-if="session.signedIn && !open && !session.canChange" class="note">{{ say('app.helper') }}</p>
+          <p
+            v-if="session.signedIn && !open && !session.canChange"
+            :key="session.tries"
+            class="note"
+            :class="{ tried: session.tries }"
+            role="status"
+          >
+            {{ say('app.helper') }}
+          </p>
           <div v-if="problem" class="problem" role="alert">
             <h2>{{ say('app.daturaDoesNotAnswer') }}</h2>
             <p>{{ problem }}</p>
@@ -135,6 +143,17 @@ const words = {
   padding: 6px 14px;
   border-bottom: 1px solid var(--line);
   background: color-mix(in srgb, var(--warning) 16%, var(--panel));
+}
+
+/* Whoever tries to change something is shown why nothing does. */
+.tried {
+  animation: tried 1.5s ease-out;
+}
+
+@keyframes tried {
+  from {
+    background: var(--warning);
+  }
 }
 
 .problem {

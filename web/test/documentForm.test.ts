@@ -4,6 +4,7 @@ import { nextTick } from 'vue'
 import { ApiProblem } from '../src/api/client'
 import { useDocument, type DocumentCalls } from '../src/lib/document'
 import { useDocumentForm } from '../src/lib/documentForm'
+import { hands } from '../src/lib/hands'
 
 interface Note {
   name: string
@@ -136,5 +137,21 @@ describe('a document in a form', () => {
     const { doc } = await opened()
     await expect(doc.open('nobody')).rejects.toThrow('There is no nobody.')
     expect(doc.id.value).toBe('')
+  })
+
+  it('shows whoever may not change it what is there, whatever is written into it', async () => {
+    const { doc, form, kept } = await opened()
+    const tried = vi.spyOn(hands, 'tried')
+    vi.spyOn(hands, 'mayChange').mockReturnValue(false)
+    form.value.sizes.mouth = 55
+    await nextTick()
+    await vi.advanceTimersByTimeAsync(5000)
+    await nextTick()
+    expect(form.value.sizes.mouth).toBe(50)
+    expect(doc.saveState.value).toBe('saved')
+    expect(doc.canUndo.value).toBe(false)
+    expect(kept.get('whelk')!.revision).toBe(1)
+    expect(tried).toHaveBeenCalled()
+    vi.restoreAllMocks()
   })
 })

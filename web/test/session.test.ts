@@ -5,6 +5,7 @@ import { useSession } from '../src/stores/session'
 import { api } from '../src/api/client'
 import { entrance, type Role, type Session } from '../src/api/account'
 import { ROLES } from '../src/lib/roles'
+import { hands } from '../src/lib/hands'
 
 let answer: (request: Request) => Response
 vi.hoisted(() => {
@@ -55,6 +56,7 @@ describe('who works here', () => {
     for (const [as, signedIn, canChange, isOwner] of may) {
       role = as
       await store.load()
+      expect(hands.mayChange(), String(as)).toBe(canChange || !signedIn)
       expect([store.signedIn, store.canChange, store.isOwner], String(as)).toEqual([
         signedIn,
         canChange,

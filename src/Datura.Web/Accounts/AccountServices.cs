@@ -1,4 +1,5 @@
 using Datura.Store.Accounts;
+using Datura.Web.Watching;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Authorization;
@@ -14,12 +15,9 @@ internal static class AccountServices
     /// <summary>The header by which the page shows that a change is its own (the framework's antiforgery).</summary>
     public const string PageHeader = "Datura-Page";
 
-    // OWASP Password Storage Cheat Sheet: PBKDF2 with HMAC-SHA-512, at least 210,000 rounds.
-    private const int HashRounds = 210_000;
-
     public static void AddAccounts(this IServiceCollection services)
     {
-        services.AddSingleton<AccountStore>().AddSingleton<MemberStore>().AddSingleton<SessionStore>().AddSingleton<KeyRing>().AddSingleton<MailDrop>();
+        services.AddSingleton<AccountStore>().AddSingleton<MemberStore>().AddSingleton<SessionStore>().AddSingleton<KeyRing>().AddSingleton<MailDrop>().AddSingleton<EntranceLog>();
         services.AddHttpContextAccessor();
         services.AddScoped(s => Caller.Of(s.GetRequiredService<IHttpContextAccessor>().HttpContext?.User ?? new()));
         services.AddScoped<SignIn>();
@@ -35,11 +33,11 @@ internal static class AccountServices
             options.Lockout.DefaultLockoutTimeSpan = TimeSpan.FromMinutes(5);
         }).AddUserStore<IdentityAccounts>().AddPasswordValidator<PasswordRule>().AddUserValidator<AccountRule>().AddSignInManager()
             .AddTokenProvider<DataProtectorTokenProvider<Account>>(TokenOptions.DefaultProvider).AddTokenProvider<AuthenticatorCodes>(TokenOptions.DefaultAuthenticatorProvider);
-        services.Configure<PasswordHasherOptions>(options => options.IterationCount = HashRounds);
+        services.Configure<PasswordHasherOptions>(options => options.IterationCount = Secret.SlowRounds);
 
-        services.AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme).Configure<SessionStore>((options, sessions) =>
+        services.AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme).Configure<SessionStore, EntranceLog>((options, sessions, log) =>
         {
-            options.SessionStore = new SessionTickets(sessions);
+            options.SessionStore = new SessionTickets(sessions, log);
             options.ExpireTimeSpan = SessionStore.Longest;
             options.SlidingExpiration = false;
             // A session is ended in the database, and its role is read there with every request.
@@ -47,7 +45,11 @@ internal static class AccountServices
         });
         foreach (var (scheme, name) in new[] { (IdentityConstants.ApplicationScheme, "datura"), (IdentityConstants.TwoFactorUserIdScheme, "datura-second") })
         {
-            services.Configure<CookieAuthenticationOptions>(scheme, options => Harden(options.Cookie, name));
+            services.Configure<CookieAuthenticationOptions>(scheme, options =>
+            {
+                Harden(options.Cookie, name);
+                options.CookieManager = new HostCookies();
+            });
         }
 
         services.AddAntiforgery(options =>

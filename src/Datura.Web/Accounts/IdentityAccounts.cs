@@ -47,13 +47,14 @@ internal sealed class IdentityAccounts(AccountStore accounts) :
     public Task<bool> RedeemCodeAsync(Account user, string code, CancellationToken cancellationToken)
     {
         var codes = Codes(user);
-        var left = codes.Where(c => c != Hashed(code)).ToArray();
+        var hashed = Hashed(user, code);
+        var left = codes.Where(c => c != hashed).ToArray();
         user.RecoveryCodes = string.Join(';', left);
         return Task.FromResult(left.Length < codes.Length);
     }
 
     public Task ReplaceCodesAsync(Account user, IEnumerable<string> recoveryCodes, CancellationToken cancellationToken) =>
-        Set(() => user.RecoveryCodes = string.Join(';', recoveryCodes.Select(Hashed)));
+        Set(() => user.RecoveryCodes = string.Join(';', recoveryCodes.Select(c => Hashed(user, c))));
 
     public Task<int> CountCodesAsync(Account user, CancellationToken cancellationToken) => Task.FromResult(Codes(user).Length);
 
@@ -119,7 +120,7 @@ internal sealed class IdentityAccounts(AccountStore accounts) :
 
     private static string[] Codes(Account user) => user.RecoveryCodes.Split(';', StringSplitOptions.RemoveEmptyEntries);
 
-    private static string Hashed(string code) => Base64Url.EncodeToString(Secret.Hash(code));
+    private static string Hashed(Account user, string code) => Base64Url.EncodeToString(Secret.SlowHash(code, user.Id.ToByteArray()));
 
     private static Task Set(Action set)
     {

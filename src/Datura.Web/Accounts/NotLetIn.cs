@@ -1,10 +1,11 @@
+using Datura.Web.Watching;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.Authorization.Policy;
 
 namespace Datura.Web.Accounts;
 
 /// <summary>Says why somebody was not let in, instead of leading to another page.</summary>
-internal sealed class NotLetIn : IAuthorizationMiddlewareResultHandler
+internal sealed class NotLetIn(EntranceLog log) : IAuthorizationMiddlewareResultHandler
 {
     public Task HandleAsync(RequestDelegate next, HttpContext context, AuthorizationPolicy policy, PolicyAuthorizationResult authorizeResult)
     {
@@ -13,7 +14,9 @@ internal sealed class NotLetIn : IAuthorizationMiddlewareResultHandler
             return next(context);
         }
 
-        return Caller.Of(context.User).Role is null
+        var caller = Caller.Of(context.User);
+        log.TurnedAway(context, Catalogue.CodeOf(caller.Role is null ? ProblemCode.NotSignedIn : ProblemCode.NotYourRole), caller.Account);
+        return caller.Role is null
             ? ProblemHandler.Refuse(context, 401, "Not signed in", ProblemCode.NotSignedIn)
             : ProblemHandler.Refuse(context, 403, "Not for this role", ProblemCode.NotYourRole);
     }

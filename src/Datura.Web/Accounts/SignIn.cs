@@ -1,12 +1,15 @@
 using System.Security.Claims;
+using Datura.Store;
 using Datura.Store.Accounts;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Identity;
+using Npgsql;
 
 namespace Datura.Web.Accounts;
 
 /// <summary>Signing in and out, by password, second factor, passkey or link.</summary>
-internal sealed class SignIn(SignInManager<Account> manager, UserManager<Account> users, IPasswordHasher<Account> hasher, MemberStore members, SessionStore sessions)
+internal sealed class SignIn(SignInManager<Account> manager, UserManager<Account> users, IPasswordHasher<Account> hasher, MemberStore members, SessionStore sessions,
+    NpgsqlDataSource source)
 {
     /// <returns>Whether a second factor is asked for now.</returns>
     /// <exception cref="NotLetInException"/>
@@ -59,7 +62,7 @@ internal sealed class SignIn(SignInManager<Account> manager, UserManager<Account
             throw;
         }
 
-        await members.SetRoleAsync(studio, account.Id, role);
+        await SetAsync(studio, account.Id, role);
         if (link.Role == Role.Owner)
         {
             await members.DropOwnerLinksAsync(studio);
@@ -73,7 +76,7 @@ internal sealed class SignIn(SignInManager<Account> manager, UserManager<Account
     public async Task JoinTooAsync(string token, Guid account, Guid session)
     {
         var (_, studio, role) = await JoinLinkAsync(token, use: true);
-        await members.SetRoleAsync(studio, account, role);
+        await SetAsync(studio, account, role);
         await sessions.MoveAsync(session, account, studio);
     }
 
@@ -118,6 +121,12 @@ internal sealed class SignIn(SignInManager<Account> manager, UserManager<Account
                 : codes.Contains(nameof(IdentityErrorDescriber.ConcurrencyFailure)) ? new InputException("account", ProblemCode.AccountChanged)
                 : new InputException("password", ProblemCode.PasswordTooWeak, ("least", PasswordRule.Least), ("most", PasswordRule.Most));
         }
+    }
+
+    private async Task SetAsync(string studio, Guid account, Role role)
+    {
+        await members.SetRoleAsync(studio, account, role);
+        await new DocumentStore(source, studio, account).RecordAsync("joined", "account", account.ToString());
     }
 
     private async Task<(OneTimeLink Link, string Studio, Role Role)> JoinLinkAsync(string token, bool use) =>

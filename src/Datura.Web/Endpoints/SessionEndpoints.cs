@@ -11,6 +11,9 @@ public static class SessionEndpoints
 {
     private static readonly TimeSpan ResetGoodFor = TimeSpan.FromHours(1);
 
+    // Longer than making a link and a letter ever takes, so that the time of the answer does not tell who has an account.
+    private static readonly TimeSpan ForgottenTakes = TimeSpan.FromMilliseconds(500);
+
     public static void MapSessions(this IEndpointRouteBuilder routes)
     {
         var session = routes.MapGroup("/api/session").WithTags("Session").ProducesProblem(400).ProducesProblem(401).AllowAnonymous();
@@ -23,24 +26,24 @@ public static class SessionEndpoints
                 caller.Session is null ? "" : antiforgery.GetAndStoreTokens(context).RequestToken ?? ""));
         }).Called("readSession", "Who is signed in here, and as what.");
         session.MapPost("/", async (SignInRequest request, SignIn signIn) => TypedResults.Ok(new SignInAnswer(await signIn.ByPasswordAsync(request.Name, request.Password, request.Stay))))
-            .Tried().Called("signIn", "Signs in by name and password.");
+            .Tried().WithMetadata(new Entrance()).Called("signIn", "Signs in by name and password.");
         session.MapPost("/second", async (CodeRequest request, SignIn signIn) =>
         {
             await signIn.BySecondFactorAsync(request.Code, request.Stay);
             return TypedResults.NoContent();
-        }).Tried().Called("signInSecond", "The second step of signing in: a code of the authenticator, or one of those that work once.");
+        }).Tried().WithMetadata(new Entrance()).Called("signInSecond", "The second step of signing in: a code of the authenticator, or one of those that work once.");
         session.MapPost("/passkey/options", async (SignInManager<Account> manager) => TypedResults.Ok(new PasskeyOptions(await manager.MakePasskeyRequestOptionsAsync(null))))
             .Tried().Called("beginPasskey", "What the browser asks a passkey for.");
         session.MapPost("/passkey", async (CredentialRequest request, SignIn signIn) =>
         {
             await signIn.ByPasskeyAsync(request.Credential);
             return TypedResults.NoContent();
-        }).Tried().Called("signInByPasskey", "Signs in by passkey.");
+        }).Tried().WithMetadata(new Entrance()).Called("signInByPasskey", "Signs in by passkey.");
         session.MapPost("/guest", async (TokenRequest request, SignIn signIn, HttpContext context) =>
         {
             await signIn.ByGuestLinkAsync(context, request.Token);
             return TypedResults.NoContent();
-        }).Tried().Called("signInAsGuest", "Opens the one look of a guest's link.");
+        }).Tried().WithMetadata(new Entrance()).Called("signInAsGuest", "Opens the one look of a guest's link.");
         session.MapDelete("/", async (SignInManager<Account> manager) =>
         {
             await manager.SignOutAsync();
@@ -69,7 +72,7 @@ public static class SessionEndpoints
 
             await signIn.JoinAsync(request.Token, request.Name, request.Password, request.Mail);
             return TypedResults.NoContent();
-        }).Called("join", "A new account that belongs to the studio of a link, signed in.");
+        }).WithMetadata(new Entrance()).Called("join", "A new account that belongs to the studio of a link, signed in.");
         links.MapPost("/join-too", async (TokenRequest request, Caller caller, SignIn signIn) =>
         {
             if (caller is not { Account: { } account, Session: { } session })
@@ -87,6 +90,7 @@ public static class SessionEndpoints
         }).Called("resetPassword", "A new password by a link.");
         links.MapPost("/forgotten", async (ForgottenRequest request, SignIn signIn, MemberStore members, MailDrop mail, HttpContext context, CancellationToken cancel) =>
         {
+            var even = Task.Delay(ForgottenTakes, cancel);
             if (await signIn.FindAsync(request.Name) is { Mail: { } to } account)
             {
                 var token = Secret.New();
@@ -97,6 +101,7 @@ public static class SessionEndpoints
             }
 
             // The same whether there is such an account or not.
+            await even;
             return TypedResults.NoContent();
         }).Called("forgetPassword", "Sends a link for a new password, where the account has an address of mail.");
     }

@@ -2224,7 +2224,7 @@ export interface components {
             at: string;
             /** @description Null for the demo, the service itself and accounts that are gone. */
             who: null | string;
-            /** @description added, saved, removed, putBack, erased, roleChanged, left, linkMade or linkEnded. */
+            /** @description added, saved, removed, putBack, erased, joined, roleChanged, left, linkMade or linkEnded. */
             action: string;
             kind: null | string;
             id: null | string;

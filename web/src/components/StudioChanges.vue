@@ -19,6 +19,7 @@ const WORDS: Record<string, string> = {
   putBack: say('changes.putBack'),
   erased: say('changes.erased'),
   roleChanged: say('changes.roleChanged'),
+  joined: say('changes.joined'),
   left: say('changes.left'),
   linkMade: say('changes.linkMade'),
   linkEnded: say('changes.linkEnded'),

@@ -7,6 +7,7 @@ import { titled } from '../lib/shortcuts'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
+import { useSession } from '../stores/session'
 import DownloadMenu from './DownloadMenu.vue'
 import SaveState from './SaveState.vue'
 import UndoButtons from './UndoButtons.vue'
@@ -17,6 +18,7 @@ const emit = defineEmits<{ add: []; place: [] }>()
 const lookDoc = useLook()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
+const session = useSession()
 
 const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.name, value: f.id })))
 </script>
@@ -25,6 +27,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
   <header class="top">
     <n-input
       class="name"
+      :readonly="!session.canChange"
       :value="lookDoc.look.name"
       :maxlength="LETTERS.Look.name"
       :input-props="{ 'aria-label': say('workspaceHead.nameOfTheLook') }"
@@ -48,6 +51,7 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
         :aria-label="say('workspaceHead.setting')"
       />
       <n-button
+        v-if="session.canChange"
         size="small"
         :title="say('workspaceHead.slotLightAndCostume')"
         :aria-label="say('workspaceHead.changeTheSetting')"
@@ -57,8 +61,9 @@ const faceOptions = computed(() => catalogue.faces.map((f) => ({ label: f.face.n
     </label>
     <save-state class="state" :state="lookDoc.saveState" :message="lookDoc.saveMessage" />
     <span class="gap" />
-    <undo-buttons :doc="lookDoc" />
+    <undo-buttons v-if="session.canChange" :doc="lookDoc" />
     <n-button
+      v-if="session.canChange"
       class="near"
       size="small"
       :title="titled('add', say('workspaceHead.addAPart'))"

@@ -3,6 +3,7 @@ import type { DocumentKind } from '../api/client'
 import { say } from '../texts'
 import { useAutosave, type Read } from './autosave'
 import { freshName } from './freshName'
+import { hands } from './hands'
 import { useHistory } from './history'
 import { merged, same, type Choice, type Piece } from './merge'
 import { drafts, tabs } from './tabs'
@@ -91,7 +92,9 @@ export function useDocument<T extends { name: string }>(
 
   /** What is the same as before is no step of undo. */
   function change(next: T, key = '', held = false) {
-    if (!same(next, value.value)) history.change(next, key, held)
+    if (same(next, value.value)) return
+    if (hands.mayChange()) history.change(next, key, held)
+    else hands.tried()
   }
 
   /** After a conflict: throw the own change away and show what was saved elsewhere. */

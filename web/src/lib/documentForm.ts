@@ -20,6 +20,8 @@ export function useDocumentForm<T extends { name: string }>(doc: ReturnType<type
       if (!doc.id.value || same(now, before)) return
       const what = changesOf([], before, now).map((d) => d.path.join('/'))
       doc.change(copy(now), what.join())
+      // Whoever may not change it sees it as it was.
+      if (!same(form.value, doc.value.value)) form.value = copy(doc.value.value)
     },
     { deep: true },
   )

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { entrance, type Session } from '../api/account'
 import { entry } from '../api/client'
+import { hands } from '../lib/hands'
 
 /** Who works here, and what they may do. */
 export const useSession = defineStore('session', () => {
@@ -28,11 +29,16 @@ export const useSession = defineStore('session', () => {
       .finally(() => (asking = false))
   }
 
+  /** How often somebody tried to change something who may not. */
+  const tries = ref(0)
+  hands.mayChange = () => !signedIn.value || canChange.value
+  hands.tried = () => tries.value++
+
   async function signOut() {
     await entrance.signOut()
     // All that this page knows belongs to whoever signed out.
     window.location.assign('/')
   }
 
-  return { session, role, signedIn, canChange, isOwner, load, signOut }
+  return { session, role, signedIn, canChange, isOwner, tries, load, signOut }
 })

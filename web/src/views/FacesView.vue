@@ -12,6 +12,7 @@ import { useLeaveGuard } from '../lib/leaveGuard'
 import { useFacePreview } from '../lib/useFacePreview'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+import { useSession } from '../stores/session'
 import DocumentMenu from '../components/DocumentMenu.vue'
 import FaceList from '../components/FaceList.vue'
 import FaceMeasures from '../components/FaceMeasures.vue'
@@ -29,6 +30,7 @@ const router = useRouter()
 const message = useMessage()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
+const session = useSession()
 const errors = ref<Record<string, string[]>>({})
 
 const inHand = useDocument<Face>('faces', NOBODY, faceCalls, {
@@ -101,11 +103,12 @@ async function removed() {
         <n-input
           v-model:value="face.name"
           class="name"
+          :readonly="!session.canChange"
           :maxlength="LETTERS.Face.name"
           :input-props="{ 'aria-label': say('facesView.nameOfTheFace') }"
         />
         <save-state :state="doc.saveState" :message="doc.saveMessage" />
-        <undo-buttons :doc="doc" />
+        <undo-buttons v-if="session.canChange" :doc="doc" />
         <document-menu
           :id="stored.id"
           kind="faces"
@@ -120,7 +123,7 @@ async function removed() {
         <div class="notice"><save-notice :doc="doc" @copied="copied" /></div>
       </header>
 
-      <div class="columns">
+      <div class="columns" :inert="!session.canChange">
         <face-measures v-model="face.measuresMm" :estimate="estimate" :errors="errors" :notes="notes" />
 
         <face-person

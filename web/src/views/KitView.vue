@@ -73,6 +73,7 @@ async function reload(id = preferences.kit) {
 }
 
 function edit(id: string | null) {
+  if (!session.canChange) return
   editing.value = doc.value.paints.find((p) => p.id === id) ?? null
   editorShown.value = true
 }
@@ -145,7 +146,7 @@ async function read(file: File) {
       />
       <removed-menu kind="kits" :after="catalogue.kits" @back="reload()" />
       <save-state v-if="doc.id" :state="doc.saveState" :message="doc.saveMessage" />
-      <undo-buttons :doc="doc" />
+      <undo-buttons v-if="session.canChange" :doc="doc" />
       <span class="gap" />
       <a class="link" :href="picture.kitTable(preferences.kit)" download>{{ say('kitView.tableCsv') }}</a>
       <a class="link" :href="picture.kitPalette(preferences.kit)" download>{{ say('kitView.paletteGpl') }}</a>

@@ -23,6 +23,7 @@ import { useView } from '../stores/view'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { useLens } from '../stores/lens'
+import { useSession } from '../stores/session'
 
 const props = defineProps<{ id: string }>()
 
@@ -31,6 +32,7 @@ const lookDoc = useLook()
 const planning = usePlan()
 const mapping = useMapping()
 const view = useView()
+const session = useSession()
 const pointed = ref<string | null>(null)
 const menu = ref<Pointed | null>(null)
 const choosing = ref(false)
@@ -56,7 +58,9 @@ const inspector = computed(() => lensOf(lens.id).inspector)
 useWorkspaceKeys({
   // A dialog has the keys to itself.
   busy: () => choosing.value || placing.value,
-  add: () => (choosing.value = true),
+  add: () => {
+    if (session.canChange) choosing.value = true
+  },
   turn: (by) => bust.value?.turn(by),
   letGo: () => {
     if (!menu.value) return false
@@ -103,13 +107,13 @@ watch(menu, () => (mapping.spot = null))
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" :aria-label="say('workspaceView.inspector')">
         <component :is="inspector" v-if="inspector" />
-        <part-inspector v-else-if="lookDoc.part" :part="lookDoc.part" />
-        <look-inspector v-else />
+        <part-inspector v-else-if="lookDoc.part" :part="lookDoc.part" :inert="!session.canChange" />
+        <look-inspector v-else :inert="!session.canChange" />
       </aside>
     </div>
     <build-strip />
 
-    <point-menu v-if="menu" :at="menu" @close="menu = null" />
+    <point-menu v-if="menu && session.canChange" :at="menu" @close="menu = null" />
     <part-library v-model:show="choosing" />
     <setting-editor v-model:show="placing" />
   </div>
