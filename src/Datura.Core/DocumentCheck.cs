@@ -78,9 +78,38 @@ public static class DocumentCheck
             throw new InputException("paints", ProblemCode.KitPaints, ("most", Limits.MostPaints));
         }
 
+        if (kit.Tools is { } tools)
+        {
+            if (tools.Count > Limits.MostTools || tools.Any(t => t is null) || tools.DistinctBy(t => t.Id).Count() != tools.Count)
+            {
+                throw new InputException("tools", ProblemCode.KitTools, ("most", Limits.MostTools));
+            }
+
+            for (var k = 0; k < tools.Count; k++)
+            {
+                Check(tools[k], $"tools[{k}]");
+            }
+        }
+
         for (var k = 0; k < kit.Paints.Count; k++)
         {
             Check(kit.Paints[k], $"paints[{k}]");
+        }
+    }
+
+    private static void Check(ToolDescription tool, string field)
+    {
+        if (string.IsNullOrWhiteSpace(tool.Id) || tool.Id.Length > Limits.LongestName || !Limits.IsName(tool.Name))
+        {
+            throw new InputException(field, ProblemCode.ToolName, ("most", Limits.LongestName));
+        }
+
+        if (!Limits.Hold<ToolDescription>(nameof(tool.WidthMm), tool.WidthMm) || !Limits.Hold<ToolDescription>(nameof(tool.AreaCm2PerMinute), tool.AreaCm2PerMinute)
+            || !Limits.Hold<ToolDescription>(nameof(tool.LineMmPerSecond), tool.LineMmPerSecond) || !Limits.Hold<ToolDescription>(nameof(tool.LineMmPerLoad), tool.LineMmPerLoad)
+            || !Limits.Hold<ToolDescription>(nameof(tool.AreaCm2PerLoad), tool.AreaCm2PerLoad))
+        {
+            throw new InputException(field, ProblemCode.ToolLimits, ("tool", tool.Name), ("least", Limits.Least<ToolDescription>(nameof(tool.WidthMm))),
+                ("most", Limits.Most<ToolDescription>(nameof(tool.WidthMm))));
         }
     }
 

@@ -1,5 +1,9 @@
+using Datura.Core.Hands;
+
 namespace Datura.Core;
 
+/// <param name="Risks">What goes wrong with paint so wet or so dry.</param>
+/// <param name="Grain">How much skin shows between the grains of a thin coat, 0 to 1.</param>
 /// <param name="Colour">What is seen of it in place, over all that lies beneath.</param>
 /// <param name="OnBareSkin">What it would look like on bare skin, as it does when its area is reserved.</param>
 /// <param name="TintDeltaE">ΔE00 between the two: how far what lies beneath tints it.</param>
@@ -13,8 +17,12 @@ public sealed record PlanCoat(
     string Role,
     string Label,
     string Paint,
-    Tool Tool,
+    string Tool,
     string ToolName,
+    Technique Technique,
+    Water Water,
+    IReadOnlyList<HandRisk> Risks,
+    double Grain,
     int Coats,
     double FilmUm,
     string Colour,

@@ -1,5 +1,6 @@
 namespace Datura.Core;
 
+/// <param name="Hand">Technique and water, in words.</param>
 /// <param name="Lengths">The lengths that matter while doing it.</param>
 public sealed record PlanStep(
     int Number,
@@ -8,6 +9,7 @@ public sealed record PlanStep(
     Stage Stage,
     string Title,
     string ToolName,
+    string Hand,
     string Paint,
     string PaintColour,
     IReadOnlyList<string> PartIds,

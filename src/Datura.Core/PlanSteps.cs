@@ -1,3 +1,4 @@
+using Datura.Core.Hands;
 using Datura.Core.Order;
 
 namespace Datura.Core;
@@ -17,7 +18,8 @@ internal static class PlanSteps
             Painter: step.Painter,
             Stage: step.Stage,
             Title: Title(step),
-            ToolName: Rates.Of(step.Tool).Name,
+            ToolName: step.Tool.Name,
+            Hand: Said(step.Jobs[0].Hand),
             Paint: PlanParts.PaintName(step.Jobs[0], kit),
             PaintColour: Srgb.From(colours.Of(step.Jobs[0])).Hex,
             PartIds: ids,
@@ -40,6 +42,9 @@ internal static class PlanSteps
             Cautions: [.. CautionNote.Together(cautions.Where(c => Concerns(c, step))).Select(c => c.Sentence)],
             Coats: [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
     }
+
+    // As it is asked for in one breath: how, and how wet.
+    private static string Said(Hand hand) => $"{Catalogue.Of(hand.Technique).Text}, {Catalogue.Of(hand.Water).Text.ToLowerInvariant()}";
 
     private static PlanWhy Reason(WhyHere why) => new(
         why.Code, why.Rule.Id, why.Other, why.GivesWayTo?.Id,

@@ -2,6 +2,7 @@ using Datura.Core.Fit;
 using Datura.Core.Body;
 using Datura.Core.Caution;
 using Datura.Core.Form;
+using Datura.Core.Hands;
 using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
@@ -26,6 +27,7 @@ public static class Planner
         IReadOnlyList<StandIn>? standIns = null, CancellationToken cancel = default)
     {
         Problem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
+        problems = problems.Length > 0 ? problems : [.. HandCheck.Of(look, kit)];
         if (problems.Length > 0)
         {
             throw new PlanException(problems);
@@ -37,7 +39,7 @@ public static class Planner
         var costume = setting.Costume;
         var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
             .AsParallel().AsOrdered().WithCancellation(cancel)
-            .Select(p => new ExpandedPart(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume))).ToArray();
+            .Select(p => HandMarks.Of(new(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume)), kit)).ToArray();
         FormPlan? form = null;
         if (look.Form is { LeftOut: false } wish)
         {
@@ -53,7 +55,7 @@ public static class Planner
         cancel.ThrowIfCancellationRequested();
         var session = Steps.Session(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
-        var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)))
+        var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j)))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
@@ -107,7 +109,7 @@ public static class Planner
 
         var (mix, lay) = (largest.Part.Part.Paints[largest.Role.Id], largest.Part.Part.LayOf(largest.Role.Id));
         var coats = largest.Part.Part.Coats.TryGetValue(largest.Role.Id, out var own) ? own : largest.Role.Coats;
-        return skin.With(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit), coats * CoatFilm.Um(mix, kit, largest.Role.Tool, lay));
+        return skin.With(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit), coats * CoatFilm.Um(mix, kit, HandChoice.Of(largest.Role, lay, mix, kit), lay));
     }
 
     private static IEnumerable<Problem> PaintProblems(Look look, Kit kit) =>

@@ -6,7 +6,11 @@ namespace Datura.Domain;
 /// <param name="Film">Share of the usual film: a wash or a cast is thin, a caked coat thick. Below the least a sponge leaves nothing one could see; above the most paint runs (common practice).</param>
 /// <param name="IntoWet">Laid while the coat below is still wet, so that both run into one film.</param>
 /// <param name="Split">Its colours lie beside each other on the sponge instead of being stirred together.</param>
-public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFilm)] double Film = 1, bool IntoWet = false, SplitLoad? Split = null)
+/// <param name="Tool">Id of a tool of the kit; null for the role's usual one.</param>
+/// <param name="Technique">How it goes on; null for what the tool is usually used for.</param>
+/// <param name="Water">How wet; null for what the technique usually wants.</param>
+public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFilm)] double Film = 1, bool IntoWet = false, SplitLoad? Split = null,
+    string? Tool = null, Technique? Technique = null, Water? Water = null)
 {
     public const double LeastFilm = 0.05;
     public const double MostFilm = 2;

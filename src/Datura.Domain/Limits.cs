@@ -31,6 +31,9 @@ public static class Limits
 
     public const int MostPaints = 500;
 
+    /// <summary>Tools of a kit.</summary>
+    public const int MostTools = 100;
+
     /// <summary>Coats of one paint on the same place.</summary>
     public const int MostCoats = 8;
 

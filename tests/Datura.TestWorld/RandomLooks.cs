@@ -1,3 +1,5 @@
+using Datura.Core.Hands;
+using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
 namespace Datura.TestWorld;
@@ -52,7 +54,7 @@ public static class RandomLooks
             Words = kind.Parameters.Where(p => p.Type == ParameterType.Choice).ToDictionary(p => p.Id, p => Pick(random, p.Choices)),
             Paints = paints,
             Coats = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, _ => random.Next(1, 4)),
-            Laid = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, r => Lay(random, paints[r])),
+            Laid = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, r => Lay(random, paints[r], kit)),
             Moved = random.Next(4) == 0 && kind.Movable ? new(random.Next(-30, 31), random.Next(-30, 31)) : default,
             ReliefMm = random.Next(6) == 0 ? random.Next(-8, 9) : null,
         };
@@ -68,9 +70,27 @@ public static class RandomLooks
     private static PaintMix Mix(Random random, Kit kit) =>
         new([.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => Pick(random, kit.Paints).Id).Distinct().Select(p => new PaintShare(p, random.Next(1, 5)))]);
 
-    private static CoatLay Lay(Random random, PaintMix mix) => new(
-        0.2 + random.NextDouble() * 1.6, random.Next(2) == 0,
-        mix.Shares.Count > 1 && random.Next(2) == 0 ? new(random.NextDouble(), random.Next(-180, 180), random.Next(2) == 0, random.Next(2) == 0, random.NextDouble()) : null);
+    private static CoatLay Lay(Random random, PaintMix mix, Kit kit)
+    {
+        var lay = new CoatLay(
+            0.2 + random.NextDouble() * 1.6, random.Next(2) == 0,
+            mix.Shares.Count > 1 && random.Next(2) == 0 ? new(random.NextDouble(), random.Next(-180, 180), random.Next(2) == 0, random.Next(2) == 0, random.NextDouble()) : null);
+        return random.Next(2) == 0 ? lay : WithHand(random, lay, mix, kit);
+    }
+
+    /// <summary>With a tool, a technique and water that can be for this mix.</summary>
+    public static CoatLay WithHand(Random random, CoatLay lay, PaintMix mix, Kit kit)
+    {
+        var takesWater = HandChoice.TakesWater(mix, kit);
+        if (mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material == Material.Pencil))
+        {
+            return lay;
+        }
+
+        var tool = Pick(random, UsualTools.All.Where(t => ToolForms.Paints(t.Form) && t.Form != ToolForm.Pencil && (lay.Split is null || ToolForms.TakesSplitLoad(t.Form))).ToArray());
+        var row = Pick(random, HandTable.Techniques.Where(t => t.Forms.Contains(tool.Form) && (takesWater || t.Technique is not (Technique.PullOut or Technique.Drip or Technique.Splatter))).ToArray());
+        return lay with { Tool = tool.Id, Technique = row.Technique, Water = takesWater ? Pick(random, row.Waters) : null };
+    }
 
     private static OrderWish Order(Random random, Part[] parts)
     {

@@ -50,7 +50,7 @@ public sealed class CoatColours
     public CoatJob? Under(CoatJob job) => under[job];
 
     /// <summary>Dry film of all coats of a job, µm.</summary>
-    public double FilmUm(CoatJob job) => job.Coats * CoatFilm.Um(job.Mix, kit, job.Tool, job.Lay);
+    public double FilmUm(CoatJob job) => job.Coats * CoatFilm.Um(job.Mix, kit, job.Hand, job.Lay);
 
     public LaidCoat Laid(CoatJob job) => new(job.Marks, PaintOptics.Of(job.Main, kit), FilmUm(job))
     {
@@ -65,7 +65,7 @@ public sealed class CoatColours
     public double SkinShows(CoatJob job, int coats)
     {
         // Many coats of a look share a paint; the films on bare skin are the same for all of them.
-        var film = CoatFilm.Um(job.Mix, kit, job.Tool, job.Lay);
+        var film = CoatFilm.Um(job.Mix, kit, job.Hand, job.Lay);
         var key = (FormattableString.Invariant($"{film} {string.Join('+', job.Main.Shares)}"), coats);
         if (!shows.TryGetValue(key, out var difference))
         {

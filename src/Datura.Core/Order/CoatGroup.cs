@@ -1,3 +1,5 @@
+using Datura.Core.Hands;
+
 namespace Datura.Core.Order;
 
 /// <summary>Coats of one stage that share tool and load: one step.</summary>
@@ -18,7 +20,7 @@ public sealed class CoatGroup
 
     public Stage Stage => Jobs[0].Role.Stage;
 
-    public Tool Tool => Jobs[0].Tool;
+    public ToolDescription Tool => Jobs[0].Hand.Tool;
 
     public string Load => Jobs[0].Load;
 
@@ -34,7 +36,7 @@ public sealed class CoatGroup
     public bool Reserved => Jobs.All(j => j.Reserved);
 
     /// <summary>Laid with a tool that does not stop at a line: sponges and the soft brush.</summary>
-    public bool IsBroad => Tool is Tool.Sponge or Tool.HalfRoundSponge or Tool.SoftBrush;
+    public bool IsBroad => ToolForms.IsBroad(Tool.Form);
 
     /// <summary>Mean size of its figures, mm².</summary>
     public double FigureMm2 => Jobs.Average(j => j.FigureMm2);

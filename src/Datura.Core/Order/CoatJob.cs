@@ -1,3 +1,4 @@
+using Datura.Core.Hands;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -5,6 +6,7 @@ namespace Datura.Core.Order;
 
 /// <summary>One coat of one part, measured: what the order and the clock need to know of it.</summary>
 /// <param name="PartIndex">Place of the part in the look; breaks ties.</param>
+/// <param name="Hand">Tool, technique and water.</param>
 /// <param name="Mix">Its paints: stirred together, or side by side when the lay says so.</param>
 /// <param name="Lay">Film, wetness and split load.</param>
 /// <param name="Layer">How many coats of the same part and stage lie beneath it.</param>
@@ -19,7 +21,7 @@ public sealed record CoatJob(
     string PartLabel,
     CoatRole Role,
     int Layer,
-    Tool Tool,
+    Hand Hand,
     PaintMix Mix,
     CoatLay Lay,
     int Coats,
@@ -44,7 +46,7 @@ public sealed record CoatJob(
     public double FigureMm2 => Footprint.AreaMm2 / Math.Max(1, Marks.Count);
 
     /// <summary>Whether it goes on through a mesh or card.</summary>
-    public bool ThroughStencil { get; init; }
+    public bool ThroughStencil => Hand.Technique == Technique.ThroughCard;
 
     /// <summary>Holds on damp paint only: glitter, leaf, gems.</summary>
     public bool OnDamp { get; init; }
@@ -63,14 +65,15 @@ public sealed record CoatJob(
     {
         get
         {
-            var rate = Pace.Of(Tool);
+            var tool = Pace.Of(Hand.Tool);
+            var (areaRate, lineRate) = (tool.AreaCm2PerMinute * Hand.AreaRate, tool.LineMmPerSecond * Hand.LineRate);
             var area = Coats * AreaMm2 / 100;
             var line = Coats * LineMm;
             // A line wider than the tool is filled as an area is; the slower of the two counts.
-            var drawing = Math.Max(line / rate.LineMmPerSecond, Coats * WideLineMm2 / 100 / rate.AreaCm2PerMinute * 60);
-            drawing += Coats * EdgeMm / rate.LineMmPerSecond;
-            var filling = area / rate.AreaCm2PerMinute * 60 * (Zones.Contains(Zone.Lid) ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
-            var reloads = Math.Floor(area / rate.AreaCm2PerLoad) + Math.Floor(line / rate.LineMmPerLoad);
+            var drawing = Math.Max(line / lineRate, Coats * WideLineMm2 / 100 / areaRate * 60);
+            drawing += Coats * EdgeMm / lineRate;
+            var filling = area / areaRate * 60 * (Zones.Contains(Zone.Lid) ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
+            var reloads = Hand.TakesNoPaint ? 0 : Math.Floor(area / (tool.AreaCm2PerLoad * Hand.Load)) + Math.Floor(line / (tool.LineMmPerLoad * Hand.Load));
             var dots = Marks.Count(m => m is DotMark);
             return filling + drawing + reloads * Pace.Of(Rates.Reloading)
                 + Coats * (ThroughStencil ? Math.Ceiling(AreaMm2 / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
@@ -78,11 +81,11 @@ public sealed record CoatJob(
     }
 
     // Length of the edges that are drawn crisp before the inside is filled; a wide tool and powder make none.
-    private double EdgeMm => Tool is Tool.Sponge or Tool.SoftBrush ? 0
+    private double EdgeMm => Hand.Tool.Form is ToolForm.Sponge or ToolForm.StippleSponge or ToolForm.SoftBrush or ToolForm.Puff ? 0
         : Marks.OfType<RegionMark>().Where(r => r.EdgeMm <= Rates.DrawnEdgeMm && r.Outline.Area > Rates.OutlinedMm2).Sum(r => r.Outline.Length);
 
     // Figures that lie on lids alone are pressed on the same spot until the colours run into each other.
-    private int LidsAlone => Tool is Tool.Sponge or Tool.HalfRoundSponge && Zones.Contains(Zone.Lid) && Zones.All(z => z is Zone.Lid or Zone.Orbit) && AreaMm2 < 2000
+    private int LidsAlone => ToolForms.IsSponge(Hand.Tool.Form) && Zones.Contains(Zone.Lid) && Zones.All(z => z is Zone.Lid or Zone.Orbit) && AreaMm2 < 2000
         ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
 
     // Area of lines that are wider than their tool.
@@ -90,7 +93,7 @@ public sealed record CoatJob(
     {
         get
         {
-            var wide = Marks.OfType<StrokeMark>().Where(s => s.WidthsMm.Average() > Rates.Of(Tool).WidthMm).ToArray();
+            var wide = Marks.OfType<StrokeMark>().Where(s => s.WidthsMm.Average() > Hand.Tool.WidthMm).ToArray();
             return wide.Length == 0 ? 0 : wide.Sum(s => Curves.Length(s.Path) * s.WidthsMm.Average());
         }
     }
@@ -103,5 +106,7 @@ public sealed record CoatJob(
 
     /// <summary>Tool and load: jobs that share both can be one step.</summary>
     public string Load =>
-        $"{Tool}/{string.Join(Lay.Split is null ? '+' : '|', Mix.Shares.Select(s => FormattableString.Invariant($"{s.Paint}:{s.Parts}")))}{(Lay.IntoWet ? "/wet" : "")}";
+        $"{Hand.Tool.Id}/{string.Join(Lay.Split is null ? '+' : '|', Mix.Shares.Select(s => FormattableString.Invariant($"{s.Paint}:{s.Parts}")))}{(Lay.IntoWet ? "/wet" : "")}{Chosen}";
+
+    private string Chosen => Lay.Technique is null && Lay.Water is null ? "" : $"/{Hand.Technique} {Hand.Water}";
 }

@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Hands;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
@@ -37,6 +38,11 @@ public static class CoatJobs
                 if (role.Stage == Stage.Base && !reserved.IsEmpty)
                 {
                     marks = [.. marks.Select(m => m is RegionMark r ? r with { Outline = r.Outline.Difference(reserved), OnSkin = null, Reserve = new(r.Outline, reserved) } : m)];
+                    // All of it is spared.
+                    if (marks.All(m => m is RegionMark { Outline.IsEmpty: true }))
+                    {
+                        continue;
+                    }
                 }
 
                 var (part, index) = (parts[k], k);
@@ -45,7 +51,6 @@ public static class CoatJobs
                     Pace = pace ?? Pace.Usual,
                     Priority = part.Part.Priority,
                     Reserved = part.Part.Reserved && part.Kind.Roles[0].Id == role.Id,
-                    ThroughStencil = part.Kind.StencilRoles.Contains(role),
                 });
             }
         }
@@ -55,7 +60,7 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, () => Measured("map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with
+                jobs.Insert(0, () => Measured(HandChoice.Of(MapRole, CoatLay.Usual, new([new(pencil.Id, 1)]), kit), "map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with
                 {
                     Pace = pace ?? Pace.Usual,
                     Priority = Priority.Must
@@ -96,22 +101,23 @@ public static class CoatJobs
     private static CoatJob Measured(
         ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit, DryingAid aid) =>
         Measured(
-            part.Part.Id, part.Kind.Label, index, role, part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix, part.Part.LayOf(role.Id),
+            HandChoice.Of(role, part.Part.LayOf(role.Id), mix, kit, part.Kind.StencilRoles.Contains(role)), part.Part.Id, part.Kind.Label, index, role,
+            part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix, part.Part.LayOf(role.Id),
             part.Part.Coats.TryGetValue(role.Id, out var coats) ? coats : role.Coats, marks, body, kit, aid);
 
     private static CoatJob Measured(
-        string partId, string label, int index, CoatRole role, int layer, PaintMix mix, CoatLay lay, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit, DryingAid aid)
+        Hand hand, string partId, string label, int index, CoatRole role, int layer, PaintMix mix, CoatLay lay, int coats, IReadOnlyList<Mark> marks, FittedBody body, Kit kit, DryingAid aid)
     {
         var footprint = Footprint.Of(marks);
         var opaque = new PaintStackProbe(PaintOptics.Of(lay.Split?.At(mix, 0.5) ?? mix, kit)).OpaqueColour;
-        var film = CoatFilm.Um(mix, kit, role.Tool, lay);
+        var film = CoatFilm.Um(mix, kit, hand, lay);
         return new(
             PartId: partId,
             PartIndex: index,
             PartLabel: label,
             Role: role,
             Layer: layer,
-            Tool: role.Tool,
+            Hand: hand,
             Mix: mix,
             Lay: lay,
             Coats: coats,
@@ -121,7 +127,7 @@ public static class CoatJobs
             AreaMm2: marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
             LineMm: marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
             Lightness: opaque.L,
-            DryingSeconds: mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film, aid)))
+            DryingSeconds: mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film, aid)) * hand.Drying)
         {
             OnDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Glitter or Material.Leaf or Material.Gem),
             StaysDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Gel),

@@ -8,11 +8,10 @@ public sealed record Pace(IReadOnlyDictionary<string, double> Own)
 
     public double Of(string id) => Own.TryGetValue(id, out var own) ? own : Rates.Find(id).Usual;
 
-    public ToolRate Of(Tool tool)
+    public ToolDescription Of(ToolDescription tool)
     {
-        var usual = Rates.Of(tool);
-        double Own(string id, double value) => this.Own.TryGetValue($"{tool}.{id}", out var own) ? own : value;
-        return usual with { AreaCm2PerMinute = Own("areaCm2PerMinute", usual.AreaCm2PerMinute), LineMmPerSecond = Own("lineMmPerSecond", usual.LineMmPerSecond) };
+        double Own(string rate, double value) => this.Own.TryGetValue(Rates.Id(tool.Id, rate), out var own) ? own : value;
+        return this.Own.Count == 0 ? tool : tool with { AreaCm2PerMinute = Own(Rates.Area, tool.AreaCm2PerMinute), LineMmPerSecond = Own(Rates.Line, tool.LineMmPerSecond) };
     }
 
     /// <summary>Own rates that cannot be.</summary>

@@ -1,3 +1,5 @@
+using Datura.Core.Hands;
+
 namespace Datura.Core.Order;
 
 /// <summary>The usual rates of a practised hand. All values: common practice, to be replaced by the painter's own.</summary>
@@ -12,6 +14,8 @@ public static class Rates
     public const string PressDot = "dotSeconds";
     public const string EvenLid = "lidSeconds";
     public const string PlaceStencil = "stencilSeconds";
+    public const string Area = "areaCm2PerMinute";
+    public const string Line = "lineMmPerSecond";
 
     /// <summary>Painted ground that one placing of a mesh or card lays, mm² (from memory, unverified).</summary>
     public const double StencilMm2 = 900;
@@ -45,29 +49,17 @@ public static class Rates
     public static IReadOnlyList<RateEntry> All { get; } =
     [
         .. Moments,
-        .. Enum.GetValues<Tool>().SelectMany(t => new[]
+        .. UsualTools.All.Where(t => ToolForms.Paints(t.Form)).SelectMany(t => new[]
         {
-            new RateEntry($"{t}.areaCm2PerMinute", $"Fill with the {Of(t).Name}", "cm²/min", Of(t).AreaCm2PerMinute, 0.5, 2000, "common practice"),
-            new RateEntry($"{t}.lineMmPerSecond", $"Draw with the {Of(t).Name}", "mm/s", Of(t).LineMmPerSecond, 0.5, 400, "common practice"),
+            new RateEntry(Id(t.Id, Area), $"Fill with the {t.Name}", "cm²/min", t.AreaCm2PerMinute, 0.5, 2000, "common practice"),
+            new RateEntry(Id(t.Id, Line), $"Draw with the {t.Name}", "mm/s", t.LineMmPerSecond, 0.5, 400, "common practice"),
         }),
     ];
 
     public static RateEntry Find(string id) => Moments.First(r => r.Id == id);
 
-    public static ToolRate Of(Tool tool) => tool switch
-    {
-        Tool.PencilLiner => new("pencil liner", 4, 70, 100_000, 1000, 3),
-        Tool.Sponge => new("high-density sponge", 300, 60, 400, 150, 60),
-        Tool.HalfRoundSponge => new("half-round sponge", 90, 30, 200, 40, 40),
-        Tool.SoftBrush => new("wide soft brush", 120, 50, 400, 60, 40),
-        Tool.FlatBrush => new("flat brush 3/4 in", 90, 35, 200, 30, 20),
-        Tool.Filbert => new("filbert", 30, 30, 150, 15, 12),
-        Tool.Round1 => new("round brush 1", 4, 26, 200, 3, 2),
-        Tool.Round3 => new("round brush 3", 9, 30, 160, 5, 4.5),
-        Tool.Round5 => new("round brush 5", 16, 34, 200, 9, 8),
-        Tool.Round6 => new("round brush 6", 24, 36, 200, 12, 10),
-        _ => throw new ArgumentOutOfRangeException(nameof(tool)),
-    };
+    /// <summary>How a tool's rates are named; names begin with a capital letter.</summary>
+    public static string Id(string tool, string rate) => $"{char.ToUpperInvariant(tool[0])}{tool[1..]}.{rate}";
 
     /// <summary>
     /// Drying of one coat; thicker than usual takes longer in proportion. A fan takes four tenths off; powder sets a cream at

@@ -15,7 +15,7 @@ namespace Datura.Core.Order;
 public sealed record Step(
     string Key,
     Stage Stage,
-    Tool Tool,
+    ToolDescription Tool,
     IReadOnlyList<CoatJob> Jobs,
     int Painter,
     IReadOnlyList<Pose> Poses,

@@ -375,7 +375,7 @@ public sealed class StepNetwork
 
     private static double SetUp(CoatGroup? last, CoatGroup group, Pace pace)
     {
-        var tool = last?.Tool == group.Tool && last.Load == group.Load ? 0 : pace.Of(Rates.ToolChange);
+        var tool = last?.Tool.Id == group.Tool.Id && last.Load == group.Load ? 0 : pace.Of(Rates.ToolChange);
         var load = last?.Load == group.Load ? 0
             : pace.Of(Rates.Loading) + (group.Jobs[0].Mix.Shares.Count > 1 && group.Jobs[0].Lay.Split is null ? pace.Of(Rates.Mixing) : 0);
         // Lids that are closed already need not be closed again: both lids, and all that goes on them, in one closing.

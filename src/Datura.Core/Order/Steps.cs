@@ -83,7 +83,7 @@ public static class Steps
             why.Add(new(ReasonCode.Rule, OrderRules.DryBetween));
         }
 
-        if (before >= 0 && (network.Groups[before].Load == network.Groups[g].Load || network.Groups[before].Tool == network.Groups[g].Tool))
+        if (before >= 0 && (network.Groups[before].Load == network.Groups[g].Load || network.Groups[before].Tool.Id == network.Groups[g].Tool.Id))
         {
             why.Add(new(ReasonCode.After, OrderRules.ToolInHand, network.Groups[before].Words));
         }

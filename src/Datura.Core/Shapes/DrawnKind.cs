@@ -37,5 +37,5 @@ public abstract class DrawnKind(
     protected static Func<FittedBody, double> Of(double share, string measure) => body => share * body.MeasuresMm[measure];
 
     /// <summary>One dark line coat.</summary>
-    protected static CoatRole Line(string label = "Lines", Tool tool = Tool.Round3, bool goesRound = false) => new("line", label, Stage.Line, tool, 1, 12, GoesRound: goesRound);
+    protected static CoatRole Line(string label = "Lines", string tool = Tool.Round3, bool goesRound = false) => new("line", label, Stage.Line, tool, 1, 12, GoesRound: goesRound);
 }

@@ -66,7 +66,7 @@ public abstract class PartKind
         if (!Sided)
         {
             var (marks, sizes) = OneSide(new(body, part, costume, Side.Middle));
-            return new([.. Moved(marks, part, body)], [.. sizes]);
+            return new([.. Moved(marks, part, body).Where(OnTheBody)], [.. sizes]);
         }
 
         var all = new List<Mark>();
@@ -83,8 +83,11 @@ public abstract class PartKind
             }
         }
 
-        return new(all, lines);
+        return new([.. all.Where(OnTheBody)], lines);
     }
+
+    // Mirrored onto an uneven body a figure at its rim can be gone.
+    private static bool OnTheBody(Mark mark) => mark is not RegionMark { Outline.IsEmpty: true };
 
     private IReadOnlyList<Mark> Moved(IEnumerable<Mark> marks, Part part, FittedBody body) =>
         Movable && part.Moved != default ? MarkMove.Of([.. marks], part.Moved, body) : [.. marks];

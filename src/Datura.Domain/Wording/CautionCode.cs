@@ -64,4 +64,13 @@ public enum CautionCode
     SlotNotSure,
     NoPencil,
     StandsIn,
+
+    // Tool, technique and water.
+    ToolStandsIn,
+    NoToolForIt,
+    ToolTooBroad,
+    Streaks,
+    Bleeds,
+    Runs,
+    Drags,
 }

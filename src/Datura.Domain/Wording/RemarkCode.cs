@@ -39,6 +39,21 @@ public enum RemarkCode
     /// <summary>Of a paint's card that no film looks like.</summary>
     CardDoubted,
 
+    /// <summary>How to tell on the hand that paint is so wet, and what goes wrong with it.</summary>
+    WaterDry,
+
+    /// <inheritdoc cref="WaterDry"/>
+    WaterDamp,
+
+    /// <inheritdoc cref="WaterDry"/>
+    WaterCreamy,
+
+    /// <inheritdoc cref="WaterDry"/>
+    WaterFlowing,
+
+    /// <inheritdoc cref="WaterDry"/>
+    WaterRunny,
+
     /// <summary>Of a template.</summary>
     TooCurved,
 }

@@ -1,5 +1,5 @@
 using Datura.Core.Body;
-using Datura.Core.Order;
+using Datura.Core.Hands;
 using Datura.Core.Shapes;
 using Datura.Files.Motifs;
 using Datura.Files.Pictures;
@@ -24,6 +24,8 @@ public static class VocabularyEndpoints
         })
             .Computes().Called("drawKind", "A kind as a small picture.")
             .Gives("image/png").WithTags("Words").ProducesProblem(400).ProducesProblem(404);
+        routes.MapGet("/api/hands", () => TypedResults.Ok(HandWords.All))
+            .Called("listHands", "Tools, techniques and water: what goes with what, and how to tell how wet paint is.").WithTags("Words");
         routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names))
             .Called("listZones", "The zones of the face, neck and chest.").WithTags("Words");
         routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
@@ -51,5 +53,5 @@ public static class VocabularyEndpoints
     private static KindResource Resource(PartKind kind) => new(
         kind.Id, kind.Label, kind.Family, kind.Sided, [.. kind.HangsOn.Select(z => z.Name())],
         [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
-        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, Rates.Of(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind));
+        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, UsualTools.Find(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind));
 }

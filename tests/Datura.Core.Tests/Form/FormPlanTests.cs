@@ -44,10 +44,10 @@ public class FormPlanTests
     [InlineData(ShadeWith.Powder, Tool.SoftBrush)]
     [InlineData(ShadeWith.Wash, Tool.FlatBrush)]
     [InlineData(ShadeWith.DrySponge, Tool.HalfRoundSponge)]
-    public void EachSchoolHasItsTool(ShadeWith school, Tool tool)
+    public void EachSchoolHasItsTool(ShadeWith school, string tool)
     {
         var planned = Planned(DemoWorld.Look("drowned-lamp-keeper"), 0, FormWish.Usual with { With = school });
-        Assert.All(planned.Jobs.Where(j => j.PartId == FormKind.PartId && j.Role.Id.StartsWith("tone", StringComparison.Ordinal)), j => Assert.Equal(tool, j.Tool));
+        Assert.All(planned.Jobs.Where(j => j.PartId == FormKind.PartId && j.Role.Id.StartsWith("tone", StringComparison.Ordinal)), j => Assert.Equal(tool, j.Hand.Tool.Id));
     }
 
     // The film of each tone comes to the lightness it was chosen for.

@@ -1,3 +1,4 @@
+using Datura.Core.Hands;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 
@@ -10,15 +11,18 @@ internal static class OrderJobs
 
     /// <summary>A coat with one dot at a place; coats at the same place overlap.</summary>
     /// <param name="workSeconds">Brush on skin.</param>
-    public static CoatJob Of(string name, Stage stage, double workSeconds, double drySeconds, int place, double lightness = 50, Tool tool = Tool.Round3, int parts = 1,
+    public static CoatJob Of(string name, Stage stage, double workSeconds, double drySeconds, int place, double lightness = 50, string tool = Tool.Round3, int parts = 1,
         Priority priority = Priority.Nice, Zone zone = Zone.Forehead) => new(
-        name, place, name, new("x", "X", stage, tool, 1, lightness), 0, tool, new([new(Paint, parts)]), CoatLay.Usual, 1, [],
-        Footprint.Of([new DotMark("x", Side.Middle, new(25 * place, 20), 10)]), [zone], 0, workSeconds * Rates.Of(tool).LineMmPerSecond, lightness, drySeconds)
+        name, place, name, new("x", "X", stage, tool, 1, lightness), 0, Usual(tool), new([new(Paint, parts)]), CoatLay.Usual, 1, [],
+        Footprint.Of([new DotMark("x", Side.Middle, new(25 * place, 20), 10)]), [zone], 0, workSeconds * UsualTools.Find(tool).LineMmPerSecond, lightness, drySeconds)
         {
             Priority = priority,
             // Loads hold for ever and no mark is sought, so that only the line's length counts.
             Pace = Pace.Usual with { Own = new Dictionary<string, double> { [Rates.Reloading] = 0 } },
         };
+
+    /// <summary>A tool as it is usually used.</summary>
+    public static Hand Usual(string tool) => HandChoice.Of(new("x", "X", Stage.Line, tool, 1, 50), CoatLay.Usual, new([new(Paint, 1)]), DemoWorld.Kit);
 
     public static IReadOnlyList<CoatJob> Random(int seed, int count)
     {

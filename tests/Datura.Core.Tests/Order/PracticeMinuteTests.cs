@@ -1,5 +1,3 @@
-using Datura.Core.Order;
-
 namespace Datura.Core.Tests.Order;
 
 /// <summary>
@@ -50,7 +48,7 @@ public class PracticeMinuteTests
     [Fact]
     public void NearTheEyeTheHandIsSlower()
     {
-        double SecondsACm2(string kind) => DemoWorld.PlanOf(DemoWorld.Part(kind)).Jobs[0] is var job ? job.WorkSeconds / job.AreaMm2 * 100 / (60 / Rates.Of(job.Tool).AreaCm2PerMinute) : 0;
+        double SecondsACm2(string kind) => DemoWorld.PlanOf(DemoWorld.Part(kind)).Jobs[0] is var job ? job.WorkSeconds / job.AreaMm2 * 100 / (60 / job.Hand.Tool.AreaCm2PerMinute) : 0;
         Assert.True(SecondsACm2("socket") > 1.5 * SecondsACm2("cheekHollow"));
     }
 

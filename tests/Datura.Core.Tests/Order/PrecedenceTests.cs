@@ -1,3 +1,4 @@
+using Datura.Core.Hands;
 using Datura.Core.Order;
 using Datura.Core.Shapes;
 
@@ -60,14 +61,13 @@ public class PrecedenceTests
     public void LongerLinesNeedMoreLoads()
     {
         double Seconds(double mm) => Job(Stage.Line, 20, 0, lineMm: mm).WorkSeconds;
-        var load = Rates.Of(Tool.Round3).LineMmPerLoad;
-        Assert.Equal(Seconds(load - 1) + Pace.Usual.Of(Rates.Reloading), Seconds(load) - 1 / Rates.Of(Tool.Round3).LineMmPerSecond, 1e-6);
+        var load = UsualTools.Find(Tool.Round3).LineMmPerLoad;
+        Assert.Equal(Seconds(load - 1) + Pace.Usual.Of(Rates.Reloading), Seconds(load) - 1 / UsualTools.Find(Tool.Round3).LineMmPerSecond, 1e-6);
         Assert.True(Seconds(300) < Seconds(600));
     }
 
     [Fact]
-    public void EveryToolHasARateOfItsOwnName() =>
-        Assert.Equal(Enum.GetValues<Tool>().Length, Enum.GetValues<Tool>().Select(t => Rates.Of(t).Name).Distinct().Count());
+    public void EveryToolHasARateOfItsOwnName() => Assert.Equal(Rates.All.Count, Rates.All.Select(r => r.Label).Distinct().Count());
 
     [Fact]
     public void AThickerCoatDriesLonger()
@@ -84,6 +84,6 @@ public class PrecedenceTests
     private static CoatGroup Group(Stage stage, double lightness = 50, int layer = 0) => new([Job(stage, lightness, layer, 100)]);
 
     private static CoatJob Job(Stage stage, double lightness, int layer, double lineMm) => new(
-        $"{stage}{layer}{lightness}", 0, "Test", new("x", "X", stage, Tool.Round3, 1, lightness), layer, Tool.Round3,
+        $"{stage}{layer}{lightness}", 0, "Test", new("x", "X", stage, Tool.Round3, 1, lightness), layer, OrderJobs.Usual(Tool.Round3),
         new([new("rust", 1)]), CoatLay.Usual, 1, [], Footprint.Of([new DotMark("x", Side.Middle, new(0, 0), 10)]), [Zone.Forehead], 0, lineMm, lightness, 50);
 }

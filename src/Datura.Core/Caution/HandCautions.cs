@@ -1,0 +1,48 @@
+using Datura.Core.Hands;
+using Datura.Core.Order;
+
+namespace Datura.Core.Caution;
+
+/// <summary>What comes of the tool, technique and water that a coat is laid with.</summary>
+public static class HandCautions
+{
+    // Half as broad again as the figure, a tool is still kept inside by its edge or corner (by judgement).
+    private const double Reach = 1.5;
+
+    public static IEnumerable<CautionNote> For(CoatJob job)
+    {
+        var hand = job.Hand;
+        if (hand.StandsInFor is { } wanted)
+        {
+            var named = UsualTools.All.FirstOrDefault(t => t.Id == wanted)?.Name ?? wanted;
+            yield return Note(job, hand.Tool.Id == wanted ? CautionCode.NoToolForIt : CautionCode.ToolStandsIn, Severity.Note, ("wanted", named));
+        }
+
+        if (NarrowestMm(job) is { } narrow && hand.FinestMm > Reach * narrow)
+        {
+            yield return Note(job, CautionCode.ToolTooBroad, Severity.Warning) with { Numbers = new Dictionary<string, double> { ["finest"] = hand.FinestMm, ["narrow"] = narrow } };
+        }
+
+        foreach (var risk in hand.Risks)
+        {
+            yield return Note(job, risk switch
+            {
+                HandRisk.Streaks => CautionCode.Streaks,
+                HandRisk.Bleeds => CautionCode.Bleeds,
+                HandRisk.Runs => CautionCode.Runs,
+                _ => CautionCode.Drags,
+            }, Severity.Note);
+        }
+    }
+
+    /// <summary>Mean width of the narrowest filled figure, mm: twice its area by its outline; null when none is filled.</summary>
+    private static double? NarrowestMm(CoatJob job) =>
+        job.Marks.OfType<RegionMark>().Where(r => !r.Outline.IsEmpty).Select(r => (double?)(2 * r.Outline.Area / r.Outline.Length)).DefaultIfEmpty(null).Min();
+
+    private static CautionNote Note(CoatJob job, CautionCode code, Severity severity, params (string Name, string Word)[] names) => new(code, severity)
+    {
+        Parts = [new(job.PartId, job.PartLabel)],
+        Role = job.Role.Id,
+        Names = names.Append(("tool", job.Hand.Tool.Name)).Append(("coat", job.Role.Label.ToLowerInvariant())).ToDictionary(n => n.Item1, n => n.Item2),
+    };
+}
