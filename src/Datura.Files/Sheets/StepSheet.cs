@@ -200,7 +200,7 @@ public static class StepSheet
             lines.Add(("Second painter.", true, null));
         }
 
-        lines.Add(($"{step.Paint}, with the {step.ToolName}", true, step.PaintColour));
+        lines.Add(($"{step.Paint}, with the {step.ToolName}: {step.Hand.ToLowerInvariant()}", true, step.PaintColour));
         lines.Add(($"Pose: {string.Join("; ", step.Poses.Select(p => p.Words))}.", false, null));
         lines.AddRange(step.Lengths.GroupBy(l => l.Part).Select(part => (
             $"{part.Key}: " + string.Join(" · ", part.Select(l =>

@@ -1,3 +1,4 @@
+using Datura.Core.Hands;
 using Datura.Core.Paint;
 using Datura.Documents;
 using Datura.Store;
@@ -20,6 +21,6 @@ public static class KitEndpoints
         var kit = Library.Document(DocumentTypes.Kit, stored);
         return new(stored.Id, stored.Revision, kit.Name, [.. kit.Paints.Select(p => new PaintResource(
             p.Id, p.Name, p.Material, p.Finish, Srgb.From(new PaintStackProbe(PaintOptics.Of(p)).OpaqueColour).Hex,
-            Srgb.From(p.OverBlack).Hex, Srgb.From(p.OverWhite).Hex, p.CoatFilmUm, p.DryingSeconds, p.NearEyes, p.OnLips, p.Stripe))]);
+            Srgb.From(p.OverBlack).Hex, Srgb.From(p.OverWhite).Hex, p.CoatFilmUm, p.DryingSeconds, p.NearEyes, p.OnLips, p.Stripe))], KitTools.Owned(kit));
     }
 }

@@ -53,6 +53,19 @@ public static class OrderEndpoints
             return TypedResults.Ok(new MovedResource(Coats(network, moved ?? throw new PlanException([refusal!]))));
         })
             .Called("moveStep", "A step moved to another place, or why it cannot be.");
+        plans.MapPost("/tools", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
+        {
+            var (planned, kit) = (await service.PlanAsync(request, cancel), await service.KitAsync(request, cancel));
+            var plans = new List<ToolPlanResource>();
+            foreach (var tools in FewestTools.Of(planned, kit, cancel: cancel))
+            {
+                var with = await service.PlanAsync(request with { Look = FewestTools.With(request.Look, tools), Draft = true }, cancel);
+                plans.Add(new([.. tools.Tools.Select(t => t.Name)], tools.Laid, with.Plan.TotalSeconds));
+            }
+
+            return TypedResults.Ok((IReadOnlyList<ToolPlanResource>)plans);
+        })
+            .Called("listToolPlans", "With how few tools of the kit a look can be painted, and in how many minutes.");
         plans.MapPost("/versions", async (PlanRequest request, double? slot, PlanService service, CancellationToken cancel) =>
         {
             var (versions, setting) = await service.VersionsAsync(request, cancel);

@@ -1,3 +1,4 @@
 namespace Datura.Web;
 
-public sealed record RoleResource(string Id, string Label, Stage Stage, string ToolName, int Coats, bool Optional);
+/// <param name="Tool">Id of the tool that it usually goes on with.</param>
+public sealed record RoleResource(string Id, string Label, Stage Stage, string Tool, string ToolName, int Coats, bool Optional);

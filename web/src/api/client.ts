@@ -174,6 +174,7 @@ export const api = {
       }),
     ),
   kinds: () => answer(client.GET('/api/kinds')),
+  hands: () => answer(client.GET('/api/hands')),
   lamps: () => answer(client.GET('/api/lamps')),
   paintsOnSkin: (kit: string, face: string) =>
     answer(client.GET('/api/kits/{id}/on/{face}', { params: { path: { id: kit, face } } })),
@@ -240,6 +241,8 @@ export const api = {
     answer(client.POST('/api/plan/lost', { params: { query: { lamp } }, body: request })),
   fewest: (request: PlanRequest, deltaE: number) =>
     answer(client.POST('/api/plan/fewest', { params: { query: { deltaE } }, body: request })),
+  toolPlans: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/tools', { body: request, signal })),
   kits: () => answer(client.GET('/api/kits')),
   settings: () => answer(client.GET('/api/settings')),
   measures: () => answer(client.GET('/api/measures')),

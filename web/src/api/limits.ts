@@ -180,6 +180,28 @@ export const LIMITS = {
       max: 40,
     },
   },
+  ToolDescription: {
+    widthMm: {
+      min: 0.3,
+      max: 200,
+    },
+    areaCm2PerMinute: {
+      min: 0.5,
+      max: 2000,
+    },
+    lineMmPerSecond: {
+      min: 0.5,
+      max: 400,
+    },
+    lineMmPerLoad: {
+      min: 1,
+      max: 1000000,
+    },
+    areaCm2PerLoad: {
+      min: 0.1,
+      max: 10000,
+    },
+  },
   ZoneRelief: {
     mm: {
       min: -20,
@@ -244,6 +266,9 @@ export const LETTERS = {
     name: 120,
   },
   StudioResource: {
+    name: 120,
+  },
+  ToolDescription: {
     name: 120,
   },
 } as const

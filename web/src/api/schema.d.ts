@@ -398,6 +398,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tools, techniques and water: what goes with what, and how to tell how wet paint is. */
+        get: operations["listHands"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/zones": {
         parameters: {
             query?: never;
@@ -1597,6 +1614,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** With how few tools of the kit a look can be painted, and in how many minutes. */
+        post: operations["listToolPlans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/versions": {
         parameters: {
             query?: never;
@@ -2332,7 +2366,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -2377,6 +2411,10 @@ export interface components {
              */
             intoWet?: boolean;
             split?: null | components["schemas"]["SplitLoad"];
+            /** @description Id of a tool of the kit; null for the role's usual one. */
+            tool?: null | string;
+            technique?: null | components["schemas"]["Technique"];
+            water?: null | components["schemas"]["Water"];
         };
         /** @description A code of the authenticator, or one of the codes that work once. */
         CodeRequest: {
@@ -2662,6 +2700,20 @@ export interface components {
             steps: string[];
             cautions: string[];
         };
+        /**
+         * @description What goes wrong when paint is wetter or drier than the technique wants (common practice).
+         * @enum {unknown}
+         */
+        HandRisk: "streaks" | "bleeds" | "runs" | "drags";
+        /** @description What a coat can be laid with, and how. */
+        HandWords: {
+            /** @description The usual tools. */
+            tools: components["schemas"]["ToolDescription"][];
+            /** @description In the order in which they are offered. */
+            techniques: components["schemas"]["TechniqueWords"][];
+            /** @description From dry to runny. */
+            waters: components["schemas"]["WaterWords"][];
+        };
         /** @description A place on a part that can be dragged. */
         Handle: {
             /** @description What it changes; "moved" for the whole part. */
@@ -2707,11 +2759,13 @@ export interface components {
              */
             reliefMm: null | number;
         };
-        /** @description The paints at hand. */
+        /** @description The paints and tools at hand. */
         Kit: {
             id: string;
             name: string;
             paints: components["schemas"]["PaintDescription"][];
+            /** @description What is owned; null when every usual tool is. */
+            tools?: null | components["schemas"]["ToolDescription"][];
         };
         KitResource: {
             id: string;
@@ -2719,6 +2773,8 @@ export interface components {
             revision: number;
             name: string;
             paints: components["schemas"]["PaintResource"][];
+            /** @description What is owned: the kit's own list, or every usual tool. */
+            tools: components["schemas"]["ToolDescription"][];
         };
         /** @description CIELAB colour (CIE 15), here always against the white of D65 unless said otherwise. */
         Lab: {
@@ -3248,8 +3304,17 @@ export interface components {
             role: string;
             label: string;
             paint: string;
-            tool: components["schemas"]["Tool"];
+            tool: string;
             toolName: string;
+            technique: components["schemas"]["Technique"];
+            water: components["schemas"]["Water"];
+            /** @description What goes wrong with paint so wet or so dry. */
+            risks: components["schemas"]["HandRisk"][];
+            /**
+             * Format: double
+             * @description How much skin shows between the grains of a thin coat, 0 to 1.
+             */
+            grain: number;
             /** Format: int32 */
             coats: number;
             /** Format: double */
@@ -3395,6 +3460,8 @@ export interface components {
             stage: components["schemas"]["Stage"];
             title: string;
             toolName: string;
+            /** @description Technique and water, in words. */
+            hand: string;
             paint: string;
             paintColour: string;
             partIds: string[];
@@ -3558,6 +3625,8 @@ export interface components {
             id: string;
             label: string;
             stage: components["schemas"]["Stage"];
+            /** @description Id of the tool that it usually goes on with. */
+            tool: string;
             toolName: string;
             /** Format: int32 */
             coats: number;
@@ -3878,6 +3947,16 @@ export interface components {
             mm: number;
             path: number[];
         };
+        /** @enum {unknown} */
+        Technique: "dab" | "stipple" | "drag" | "buff" | "stroke" | "pressAndLift" | "onItsSide" | "flick" | "dryBrush" | "pullOut" | "fingerBlend" | "throughCard" | "cast" | "drip" | "splatter" | null;
+        TechniqueWords: {
+            technique: components["schemas"]["Technique"];
+            label: string;
+            /** @description Tools that can do it. */
+            forms: components["schemas"]["ToolForm"][];
+            /** @description How wet water paint may be for it, the usual first. */
+            waters: components["schemas"]["Water"][];
+        };
         /** @description The secret of a link. */
         TokenRequest: {
             token: string;
@@ -3902,11 +3981,59 @@ export interface components {
             filmUm: number;
             rings: number[][];
         };
+        /** @description A tool that somebody owns, and what a practised hand does with it. */
+        ToolDescription: {
+            /** @description Unique within the kit; that of a usual tool in its place. */
+            id: string;
+            name: string;
+            form: components["schemas"]["ToolForm"];
+            /**
+             * Format: double
+             * @description Widest line in one stroke, or the width of what a dab leaves.
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Filling, one coat.
+             */
+            areaCm2PerMinute: number;
+            /**
+             * Format: double
+             * @description Drawing a line no wider than the tool.
+             */
+            lineMmPerSecond: number;
+            /**
+             * Format: double
+             * @description Length of line before it needs paint.
+             */
+            lineMmPerLoad: number;
+            /**
+             * Format: double
+             * @description Area before it needs paint.
+             */
+            areaCm2PerLoad: number;
+        };
         /**
-         * @description What paint goes on with.
+         * @description What a tool is like, which decides what can be done with it.
          * @enum {unknown}
          */
-        Tool: "pencilLiner" | "sponge" | "halfRoundSponge" | "softBrush" | "flatBrush" | "filbert" | "round1" | "round3" | "round5" | "round6";
+        ToolForm: "sponge" | "halfRoundSponge" | "stippleSponge" | "petalSponge" | "round" | "flat" | "filbert" | "dagger" | "angled" | "petalBrush" | "softBrush" | "puff" | "pencil" | "finger" | "spatula" | "mesh" | "card";
+        /** @description A look painted with a few tools of the kit. */
+        ToolPlanResource: {
+            /** @description Their names, the most used first. */
+            tools: string[];
+            /** @description Id of the tool of every coat that is not laid with its usual one: by part, by role. */
+            laid: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
+            /**
+             * Format: double
+             * @description The whole session with these.
+             */
+            totalSeconds: number;
+        };
         VersionResource: {
             /** @description Parts that are not painted in full; the computed form is called form. */
             versions: {
@@ -3961,6 +4088,14 @@ export interface components {
             seen: string;
             /** Format: double */
             deltaE: number;
+        };
+        /** @enum {unknown} */
+        Water: "dry" | "damp" | "creamy" | "flowing" | "runny" | null;
+        WaterWords: {
+            water: components["schemas"]["Water"];
+            label: string;
+            /** @description How to tell on the hand, and what goes wrong. */
+            says: string;
         };
         /**
          * @description What the painter must know of the wearer before starting.
@@ -4920,6 +5055,26 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listHands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandWords"];
                 };
             };
         };
@@ -8253,6 +8408,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MovedResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listToolPlans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPlanResource"][];
                 };
             };
             /** @description Bad Request */

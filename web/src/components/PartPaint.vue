@@ -6,6 +6,7 @@ import type { Kind, Lay, Part } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
+import HandField from './HandField.vue'
 import LayField from './LayField.vue'
 import PaintField from './PaintField.vue'
 
@@ -53,7 +54,7 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
     <h3>{{ say('partPaint.paint') }}</h3>
     <div v-for="role in kind.roles" :key="role.id">
       <paint-field
-        :label="`${role.label}, ${role.toolName}`"
+        :label="role.label"
         :optional="role.optional"
         :mix="part.paints?.[role.id]"
         :coats="part.coats?.[role.id] ?? role.coats"
@@ -61,6 +62,14 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
         @mix="(v) => setMix(role.id, v)"
         @coats="(v) => lookDoc.edit(part.id, { coats: { ...part.coats, [role.id]: v } })"
         @cake="(v) => setCake(role.id, v)"
+      />
+      <hand-field
+        v-if="part.paints?.[role.id]"
+        :label="role.label"
+        :lay="part.laid?.[role.id]"
+        :usual-tool="role.tool"
+        :planned="planned?.coats.find((c) => c.role === role.id)"
+        @change="(lay, key) => setLay(role.id, lay, key)"
       />
       <lay-field
         v-if="part.paints?.[role.id]"

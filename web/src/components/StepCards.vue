@@ -50,7 +50,7 @@ function show(number: number | null) {
         <button
           :aria-pressed="b.shown"
           :class="{ chosen: b.chosen }"
-          :title="`${b.step.title}. ${b.step.paint}, ${b.step.toolName}. ${b.step.poses.map((p) => p.words).join('; ')}`"
+          :title="`${b.step.title}. ${b.step.paint}, ${b.step.toolName}, ${b.step.hand.toLowerCase()}. ${b.step.poses.map((p) => p.words).join('; ')}`"
           @click="show(b.step.number)"
         >
           <span

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import {
   api,
   type FaceResource,
+  type HandWords,
   type Kind,
   type Kit,
   type Lamp,
@@ -16,6 +17,7 @@ import { usePreferences } from './preferences'
 export const useCatalogue = defineStore('catalogue', () => {
   const preferences = usePreferences()
   const kinds = ref<Kind[]>([])
+  const hands = ref<HandWords>({ tools: [], techniques: [], waters: [] })
   const zones = ref<string[]>([])
   const measures = ref<Measure[]>([])
   const presets = ref<MeasurePreset[]>([])
@@ -30,8 +32,9 @@ export const useCatalogue = defineStore('catalogue', () => {
   const setting = computed(() => settings.value.find((s) => s.id === preferences.setting))
 
   async function load() {
-    const [k, z, m, p, f, b, lights] = await Promise.all([
+    const [k, h, z, m, p, f, b, lights] = await Promise.all([
       api.kinds(),
+      api.hands(),
       api.zones(),
       api.measures(),
       api.measurePresets(),
@@ -40,6 +43,7 @@ export const useCatalogue = defineStore('catalogue', () => {
       api.lamps(),
     ])
     kinds.value = k
+    hands.value = h
     zones.value = z
     measures.value = m
     presets.value = p
@@ -81,6 +85,7 @@ export const useCatalogue = defineStore('catalogue', () => {
 
   return {
     kinds,
+    hands,
     zones,
     measures,
     presets,

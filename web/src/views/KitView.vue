@@ -13,6 +13,7 @@ import RemovedMenu from '../components/RemovedMenu.vue'
 import PaintEditor from '../components/PaintEditor.vue'
 import PaintTable from '../components/PaintTable.vue'
 import RecipePanel from '../components/RecipePanel.vue'
+import ToolBox from '../components/ToolBox.vue'
 import SaveNotice from '../components/SaveNotice.vue'
 import SaveState from '../components/SaveState.vue'
 import UndoButtons from '../components/UndoButtons.vue'
@@ -169,6 +170,12 @@ async function read(file: File) {
 
       <recipe-panel class="recipe" :paints="paints" />
     </div>
+    <tool-box
+      v-if="doc.id"
+      :tools="doc.value.tools"
+      :may-change="session.canChange"
+      @change="(tools, key) => doc.change({ ...doc.value, tools }, key)"
+    />
     <paint-editor
       v-model:show="editorShown"
       :paint="editing"

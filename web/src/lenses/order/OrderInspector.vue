@@ -8,6 +8,7 @@ import { clock } from '../../lib/format'
 import { useOrder } from '../../stores/order'
 import { usePlan } from '../../stores/plan'
 import { useSelection } from '../../stores/selection'
+import FewTools from './FewTools.vue'
 import TimeBudget from './TimeBudget.vue'
 
 const order = useOrder()
@@ -161,6 +162,8 @@ function holds(id: string) {
     <p v-if="order.refused" class="stop" role="alert">{{ order.refused }}</p>
 
     <time-budget v-if="order.versions" />
+
+    <few-tools />
 
     <section class="group">
       <h3>{{ say('orderInspector.howYouWork') }}</h3>
