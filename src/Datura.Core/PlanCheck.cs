@@ -181,7 +181,7 @@ public static class PlanCheck
     private static IEnumerable<Problem> OfOrder(OrderWish order)
     {
         const int most = 4000;
-        if (order.Sequence is { Count: > most } || order.Pins is { Count: > most } || order.Ties is { Count: > most })
+        if (order.Sequence is { Count: > most } || order.Pins is { Count: > most } || order.Ties is { Count: > most } || order.Over is { Count: > most })
         {
             yield return Problem.Of("order", ProblemCode.OrderTooLong, ("most", most));
         }
@@ -196,16 +196,21 @@ public static class PlanCheck
             yield return Problem.Of("order.pins", ProblemCode.TwoPinsOnOneStep, ("coats", string.Join(" and ", twice.Select(p => p.Coat))), ("place", twice.Key));
         }
 
-        if (Circle(order.Ties ?? []) is { } circle)
+        if (Circle([.. (order.Ties ?? []).Select(t => (t.First, t.Then))]) is { } circle)
         {
             yield return Problem.Of("order.ties", ProblemCode.TiesInACircle, ("circle", string.Join(" → ", circle)));
         }
+
+        if (Circle([.. (order.Over ?? []).Select(o => (o.Lower, o.Upper))]) is { } stack)
+        {
+            yield return Problem.Of("order.over", ProblemCode.OverInACircle, ("circle", string.Join(" under ", stack)));
+        }
     }
 
-    // Every tie is followed once: depth first, from each coat that was not reached before.
-    private static IReadOnlyList<string>? Circle(IReadOnlyList<StepTie> ties)
+    // Every pair is followed once: depth first, from each coat that was not reached before.
+    private static IReadOnlyList<string>? Circle(IReadOnlyList<(string First, string Then)> pairs)
     {
-        var after = ties.ToLookup(t => t.First, t => t.Then);
+        var after = pairs.ToLookup(t => t.First, t => t.Then);
         var done = new HashSet<string>();
         foreach (var start in after.Select(g => g.Key))
         {

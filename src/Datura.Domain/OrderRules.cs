@@ -1,8 +1,8 @@
 namespace Datura.Domain;
 
 /// <summary>
-/// All rules of order. Rules of rank 1 ask what lies on what and follow stage, layer and lightness, so they cannot contradict
-/// each other. The others can go round in a circle with them: a spared shape may lie over something that lies over the base that
+/// All rules of order. What the painter decides comes first (ranks below 0), then what a part's own coats ask of each other. Rules of rank 1
+/// are what schools propose for what lies on what, by stage and lightness. The others can go round in a circle with them: a spared shape may lie over something that lies over the base that
 /// is to come after it. Whether a spared shape goes on before or after the base makes no difference to the picture, so it gives
 /// way first to what lies on what; sparkle and lips are only a matter of wear.
 /// </summary>
@@ -12,7 +12,9 @@ public static class OrderRules
     public static readonly OrderRule BaseUnder = new("baseUnder", true, false);
     public static readonly OrderRule ReserveFirst = new("reserveFirst", true, true, 3);
     public static readonly OrderRule DarkReserveFirst = new("darkReserveFirst", true, false, 2);
-    public static readonly OrderRule Layers = new("layers", true, false);
+    public static readonly OrderRule Stacked = new("stacked", true, false, -2);
+    public static readonly OrderRule Kept = new("kept", true, false, -1);
+    public static readonly OrderRule Layers = new("layers", true, false, 0);
     public static readonly OrderRule BroadBeforeFine = new("broadBeforeFine", true, true);
     public static readonly OrderRule LightBeforeDark = new("lightBeforeDark", true, true);
     public static readonly OrderRule DepthThenColour = new("depthThenColour", true, false);
@@ -36,7 +38,7 @@ public static class OrderRules
 
     public static IReadOnlyList<OrderRule> All { get; } =
     [
-        MapFirst, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
+        MapFirst, Stacked, Kept, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
         DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, SpongeFirst, LidsOnce, ToolInHand, BusyHands,
     ];
 }

@@ -100,7 +100,8 @@ public static class RandomLooks
             random.Next(4) == 0 ? [.. coats.OrderBy(_ => random.Next())] : null,
             random.Next(3) == 0 && coats.Length > 0 ? [.. Enumerable.Range(1, random.Next(1, 4)).Select(k => new StepPin(Pick(random, coats), k * random.Next(1, 5))).DistinctBy(p => p.Place)] : null,
             random.Next(3) == 0 && coats.Length > 0 ? [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => new StepTie(Pick(random, coats), Pick(random, coats)))] : null,
-            [.. Switchable.Where(_ => random.Next(4) == 0)]);
+            [.. Switchable.Where(_ => random.Next(4) == 0)],
+            random.Next(3) == 0 && coats.Length > 0 ? [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => new CoatOver(Pick(random, coats), Pick(random, coats)))] : null);
     }
 
     public static T Pick<T>(Random random, IReadOnlyList<T> from) => from[random.Next(from.Count)];

@@ -31,7 +31,7 @@ public static class HandCheck
     /// <returns>The reason why it cannot be; null when it can.</returns>
     private static Problem? Refusal(Hand hand, CoatLay lay, PaintMix mix, Kit kit, string field, string part, string coat)
     {
-        if (hand.Usual && lay.Split is null)
+        if (hand.Usual)
         {
             return null;
         }

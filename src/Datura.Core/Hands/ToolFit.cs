@@ -24,14 +24,25 @@ public static class ToolFit
         return !HandTable.Of(hand.Technique).Forms.Contains(tool.Form) ? null : job with { Hand = hand, Lay = lay };
     }
 
+    /// <summary>The finest line that curves and tapers, mm; sponges, puffs and fingers print and draw none.</summary>
+    private static double LineMm(ToolDescription tool) => tool.Form switch
+    {
+        ToolForm.Finger or ToolForm.Spatula => double.PositiveInfinity,
+        _ when ToolForms.IsBroad(tool.Form) => tool.Form == ToolForm.SoftBrush ? ToolForms.FinestMm(tool) : double.PositiveInfinity,
+        // Flats are for ribs, ribbons and washes: a line as wide as a quarter of theirs at the least (common practice; the share by judgement).
+        _ when IsFlat(tool.Form) => tool.WidthMm / 4,
+        _ => ToolForms.FinestMm(tool),
+    };
+
+    private static bool IsFlat(ToolForm form) => form is ToolForm.Flat or ToolForm.Angled or ToolForm.Filbert;
+
     private static bool IsFineEnough(CoatJob job, ToolDescription tool)
     {
         var finest = ToolForms.FinestMm(tool);
-        var lines = job.Marks.OfType<StrokeMark>().ToArray();
-        // Sponges, puffs and fingers print; they draw no line.
-        return (lines.Length == 0 || ((!ToolForms.IsBroad(tool.Form) || tool.Form == ToolForm.SoftBrush) && tool.Form is not (ToolForm.Finger or ToolForm.Spatula)
-                && lines.All(l => finest <= Broader * l.WidthsMm.Max())))
-            && job.Marks.OfType<DotMark>().All(d => finest <= Broader * d.DiameterMm)
+        var line = LineMm(tool);
+        return job.Marks.OfType<StrokeMark>().All(l => line <= Broader * l.WidthsMm.Max())
+            // A dot is pressed by a tip; a flat brush leaves a bar.
+            && job.Marks.OfType<DotMark>().All(d => !IsFlat(tool.Form) && finest <= Broader * d.DiameterMm)
             && job.Marks.OfType<RegionMark>().Where(r => !r.Outline.IsEmpty).All(r => finest <= Broader * 2 * r.Outline.Area / r.Outline.Length);
     }
 }

@@ -23,7 +23,7 @@ public sealed class Overlaps
         return false;
     }
 
-    private bool Of(CoatJob a, CoatJob b)
+    public bool Of(CoatJob a, CoatJob b)
     {
         if (!known.TryGetValue((a, b), out var overlap))
         {

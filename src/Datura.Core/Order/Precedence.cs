@@ -80,12 +80,21 @@ public static class Precedence
 
         var broad = order.Holds(OrderRules.BroadBeforeFine) ? 1 : 0;
         var lightness = order.Holds(OrderRules.LightBeforeDark) ? 1 : 0;
+        // Of one part's coats what its kind names later lies on top; layers of different parts have nothing to do with each other.
+        if (Layered(a, b) is var layer && layer != 0)
+        {
+            return layer < 0 ? OrderRules.Layers : null;
+        }
+
         // The name decides between coats that are alike in everything, so that one of them always goes first.
-        var alike = (a.Layer, -broad * Broad(a), -lightness * a.Lightness, a.FirstPart).CompareTo((b.Layer, -broad * Broad(b), -lightness * b.Lightness, b.FirstPart));
+        var alike = (-broad * Broad(a), -lightness * a.Lightness, a.FirstPart).CompareTo((-broad * Broad(b), -lightness * b.Lightness, b.FirstPart));
         return alike < 0 || (alike == 0 && string.CompareOrdinal(a.Key, b.Key) < 0)
-            ? a.Layer < b.Layer ? OrderRules.Layers : broad > 0 && a.IsBroad && !b.IsBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
+            ? broad > 0 && a.IsBroad && !b.IsBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
             : null;
     }
+
+    private static int Layered(CoatGroup a, CoatGroup b) =>
+        (from one in a.Jobs from other in b.Jobs where one.PartId == other.PartId && one.Layer != other.Layer select one.Layer.CompareTo(other.Layer)).FirstOrDefault();
 
     private static int Broad(CoatGroup group) => group.IsBroad ? 1 : 0;
 

@@ -8,9 +8,10 @@ public static class StepMove
     /// <param name="order">The order now.</param>
     /// <param name="from">Place of the step, from 0.</param>
     /// <param name="to">Place it is wanted at.</param>
-    /// <returns>The new order, or null and why not.</returns>
-    public static (int[]? Order, Problem? Refusal) Of(StepNetwork network, IReadOnlyList<int> order, int from, int to)
+    /// <returns>The new order with what lies on what by it, or null and why not: ties, pins, the map and what is blended wet are not moved apart.</returns>
+    public static (int[]? Order, IReadOnlyList<CoatOver> Over, Problem? Refusal) Of(StepNetwork network, IReadOnlyList<int> order, int from, int to)
     {
+        var turned = new List<CoatOver>();
         var moved = order.ToList();
         var step = moved[from];
         moved.RemoveAt(from);
@@ -19,10 +20,13 @@ public static class StepMove
         foreach (var other in crossed)
         {
             var (first, then) = to > from ? (step, other) : (other, step);
-            if (network.Before(first, then))
+            if (network.Before(first, then) && (Fixed(network.Rule(first, then)) || Blends(network, first, then)))
             {
-                return (null, Forbidden(network, first, then, step));
+                return (null, [], Forbidden(network, first, then, step));
             }
+
+            // What she puts later lies over what it touches.
+            turned.AddRange(network.Touching(first, then).Select(t => new CoatOver(t.First.Key, t.Then.Key)));
         }
 
         for (var k = 0; k < moved.Count; k++)
@@ -30,18 +34,24 @@ public static class StepMove
             var next = network.FollowsAt[moved[k]];
             if (next >= 0 && (k + 1 >= moved.Count || moved[k + 1] != next))
             {
-                return (null, Problem.Of(
+                return (null, [], Problem.Of(
                     Field, ProblemCode.FollowsAtOnce, [("then", StepNetwork.Capital(network.Groups[next].Words)), ("first", network.Groups[moved[k]].Words), .. network.RuleNamed(moved[k], next)]));
             }
 
             if (network.PinPlace[moved[k]] is > 0 and var pin && pin != k + 1 && moved[k] != step)
             {
-                return (null, Problem.Of(Field, ProblemCode.PinnedAlready, ("step", StepNetwork.Capital(network.Groups[moved[k]].Words)), ("place", pin)));
+                return (null, [], Problem.Of(Field, ProblemCode.PinnedAlready, ("step", StepNetwork.Capital(network.Groups[moved[k]].Words)), ("place", pin)));
             }
         }
 
-        return ([.. moved], null);
+        return ([.. moved], turned, null);
     }
+
+    private static bool Fixed(OrderRule? rule) => rule == OrderRules.MapFirst || rule == OrderRules.IntoWet || rule == OrderRules.OnDamp || rule == OrderRules.Tied;
+
+    // What goes into wet paint or holds on damp ground stays after its ground.
+    private static bool Blends(StepNetwork network, int first, int then) =>
+        network.Touching(first, then).Any(t => t.Then.Lay.IntoWet || (t.Then.OnDamp && t.First.StaysDamp));
 
     private static Problem Forbidden(StepNetwork network, int first, int then, int step)
     {

@@ -19,10 +19,11 @@ public sealed class StepNetwork
     private readonly bool[,] after;
     private readonly List<GivenWay> givenWay = [];
     private readonly bool[,] spongeFirst;
+    private readonly Overlaps overlaps;
 
     private StepNetwork(CoatGroup[] groups, OrderWish wish, Crew crew, Pace pace, Overlaps overlaps)
     {
-        (Groups, Wish, Crew) = (groups, wish, crew);
+        (Groups, Wish, Crew, this.overlaps) = (groups, wish, crew, overlaps);
         var n = groups.Length;
         (rules, lags, setUps, after) = (new OrderRule?[n, n], new double[n, n], new double[n + 1, n], new bool[n, n]);
         var overlap = new bool[n, n];
@@ -53,7 +54,7 @@ public sealed class StepNetwork
         }
 
         // By rank, so that of rules that go round in a circle the weakest gives way.
-        foreach (var (a, b, rule) in Wanted(overlap).OrderBy(w => w.Rule.Rank))
+        foreach (var (a, b, rule) in StackedGroups.Pairs(groups, wish, overlaps).Concat(Wanted(overlap)).OrderBy(w => w.Rule.Rank))
         {
             if (after[b, a])
             {
@@ -113,10 +114,16 @@ public sealed class StepNetwork
                 j.Role.Stage, j.Load, j.Layer, order.Lines == LineSchool.AlongTheWay && j.Role.Stage is Stage.Line or Stage.Highlight ? j.PartId : "",
                 Precedence.BeforeBase(j.Reserved, j.Lightness, j.FigureMm2, order)))
             .Select(g => new CoatGroup([.. g.OrderBy(j => j.PartIndex)])).ToArray();
-        var network = new StepNetwork(groups, order, crew ?? Crew.One, jobs.Count > 0 ? jobs[0].Pace : Pace.Usual, overlaps ?? new());
+        var known = overlaps ?? new();
+        groups = StackedGroups.Of(groups, order, known);
+        var network = new StepNetwork(groups, order, crew ?? Crew.One, jobs.Count > 0 ? jobs[0].Pace : Pace.Usual, known);
         network.CheckPins();
         return network;
     }
+
+    /// <summary>Coats of two groups that lie on common ground.</summary>
+    public IEnumerable<(CoatJob First, CoatJob Then)> Touching(int a, int b) =>
+        from one in Groups[a].Jobs from other in Groups[b].Jobs where overlaps.Of(one, other) select (one, other);
 
     /// <summary>The rule that puts a before b, if any.</summary>
     public OrderRule? Rule(int a, int b) => rules[a, b];
@@ -158,11 +165,14 @@ public sealed class StepNetwork
 
     private IEnumerable<(int First, int Then, OrderRule Rule)> Wanted(bool[,] overlap)
     {
+        var kept = (Wish.Sequence ?? []).ToHashSet();
+        var decided = Groups.Select(g => g.Jobs.All(j => kept.Contains(j.Key))).ToArray();
         for (var a = 0; a < Count; a++)
         {
             for (var b = 0; b < Count; b++)
             {
-                if (a == b)
+                // In an order that she keeps no school has a say; what touches is decided by it already.
+                if (a == b || (decided[a] && decided[b] && Groups[a].Stage != Stage.Map))
                 {
                     continue;
                 }

@@ -193,6 +193,7 @@ public enum ProblemCode
     NotFromHere,
     NotYourRole,
     PageOutOfDate,
+    OverInACircle,
     ToolName,
     ToolLimits,
     KitTools,

@@ -49,10 +49,16 @@ public static class OrderEndpoints
                 throw new InputException("step", ProblemCode.StepGone);
             }
 
-            var (moved, refusal) = StepMove.Of(network, order, from, Math.Clamp(to - 1, 0, order.Length - 1));
-            return TypedResults.Ok(new MovedResource(Coats(network, moved ?? throw new PlanException([refusal!]))));
+            var (moved, over, refusal) = StepMove.Of(network, order, from, Math.Clamp(to - 1, 0, order.Length - 1));
+            return TypedResults.Ok(new MovedResource(Coats(network, moved ?? throw new PlanException([refusal!])), over));
         })
             .Called("moveStep", "A step moved to another place, or why it cannot be.");
+        plans.MapPost("/touching", async (PlanRequest request, string part, PlanService service, CancellationToken cancel) =>
+        {
+            var planned = await service.PlanAsync(request, cancel);
+            return TypedResults.Ok((IReadOnlyList<TouchResource>)[.. Touching(planned, request.Look.Order ?? OrderWish.Usual, part)]);
+        })
+            .Called("listTouching", "What a part's coats lie on and under.");
         plans.MapPost("/tools", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
         {
             var (planned, kit) = (await service.PlanAsync(request, cancel), await service.KitAsync(request, cancel));
@@ -60,6 +66,12 @@ public static class OrderEndpoints
             foreach (var tools in FewestTools.Of(planned, kit, cancel: cancel))
             {
                 var with = await service.PlanAsync(request with { Look = FewestTools.With(request.Look, tools), Draft = true }, cancel);
+                // Changes of tool count too: a larger set that is no quicker is none to pack.
+                if (plans.Count > 0 && with.Plan.TotalSeconds >= plans[^1].TotalSeconds)
+                {
+                    break;
+                }
+
                 plans.Add(new([.. tools.Tools.Select(t => t.Name)], tools.Laid, with.Plan.TotalSeconds));
             }
 
@@ -100,6 +112,26 @@ public static class OrderEndpoints
         })
             .InBatch().Called("drawVersions", "Some of those versions, beside each other.")
             .Gives("image/png");
+    }
+
+    private static IEnumerable<TouchResource> Touching(PlannedLook planned, OrderWish wish, string part)
+    {
+        var (network, overlaps, coats) = (planned.Network!, new Overlaps(), planned.InOrder.Where(j => j.Role.Stage != Stage.Map).ToArray());
+        var decided = (wish.Over ?? []).SelectMany(o => new[] { (o.Upper, o.Lower), (o.Lower, o.Upper) }).ToHashSet();
+        foreach (var (mine, at) in coats.Select((j, k) => (j, k)).Where(c => c.j.PartId == part))
+        {
+            foreach (var (other, place) in coats.Select((j, k) => (j, k)).Where(c => c.j.PartId != part && overlaps.Of(mine, c.j)))
+            {
+                var (a, b) = (network.IndexOf(mine.Key), network.IndexOf(other.Key));
+                // Coats of one step have one paint: it makes no difference.
+                if (a != b)
+                {
+                    var rule = network.Rule(a, b) ?? network.Rule(b, a);
+                    yield return new(mine.Key, mine.Role.Label, other.Key, other.Role.Label == other.PartLabel ? other.PartLabel : $"{other.PartLabel}, {other.Role.Label.ToLowerInvariant()}",
+                        at > place, decided.Contains((mine.Key, other.Key)), rule?.Words ?? "");
+                }
+            }
+        }
     }
 
     private static double Slot(double? asked, Setting setting) => (asked ?? setting.SlotMinutes) is >= 0.5 and <= 720 and var minutes ? minutes

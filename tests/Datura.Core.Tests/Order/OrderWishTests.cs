@@ -57,15 +57,27 @@ public class OrderWishTests
     }
 
     [Fact]
-    public void AKeptOrderIsMendedOnlyWhereARuleAsksForIt()
+    public void AKeptOrderIsKept()
     {
-        var jobs = OrderJobs.Random(5, 12);
+        // Each coat a step of its own.
+        var jobs = OrderJobs.Random(5, 12).Select((j, k) => j with { Mix = new([new(OrderJobs.Paint, 10 + k)]) }).ToArray();
         var usual = Order(OrderWish.Usual, jobs);
         Assert.Equal(usual, Order(new(Sequence: usual), jobs));
-        var turned = Order(new(Sequence: [.. usual.Reverse()]), jobs);
         var network = StepNetwork.Of(jobs, new(Sequence: [.. usual.Reverse()]));
+        Assert.Equal(usual.Reverse(), ListScheduler.Best(network).Order.Select(g => network.Groups[g].Key));
         Assert.True(ShortestOrderTests.Sound(network, ListScheduler.Best(network)));
-        Assert.NotEqual(usual, turned);
+        Assert.Empty(network.GivenWay);
+    }
+
+    // A coat that is new, or one that nobody named, goes where its school puts it; nonsense names nothing.
+    [Fact]
+    public void WhatAKeptOrderDoesNotNameFindsItsPlace()
+    {
+        string[] kept = ["dark/x", "no such coat", "base/x", "dark/x"];
+        var order = Order(new(Sequence: kept)).ToList();
+        Assert.Equal(Names.Order(), order.Order());
+        Assert.True(order.IndexOf("dark/x") < order.IndexOf("base/x"));
+        Assert.True(order.IndexOf("line/x") > order.IndexOf("light/x") && order.IndexOf("shine/x") > order.IndexOf("line/x"));
     }
 
     // A small edit does not shuffle the rest: what is on screen stays, and the new step finds its place in it, unless that is clearly longer.

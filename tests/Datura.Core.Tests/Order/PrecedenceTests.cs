@@ -38,9 +38,12 @@ public class PrecedenceTests
     [Fact]
     public void AnUpperLayerGoesLaterEvenWhenItIsLighter()
     {
-        var (throat, teeth) = (Group(Stage.BodyColour, lightness: 10), Group(Stage.BodyColour, lightness: 90, layer: 1));
+        CoatGroup Of(string part, double lightness, int layer) => new([Job(Stage.BodyColour, lightness, layer, 100) with { PartId = part }]);
+        var (throat, teeth) = (Of("mouth", 10, 0), Of("mouth", 90, 1));
         Assert.Equal("layers", Precedence.Rule(throat, teeth, overlap: true)?.Id);
         Assert.Null(Precedence.Rule(teeth, throat, overlap: true)?.Id);
+        // How many coats another part has beneath says nothing of which of the two lies on top.
+        Assert.Null(Precedence.Rule(throat, Of("flower", 90, 1), overlap: true)?.Id);
     }
 
     // Whatever the stages, layers, colours and overlaps are, the rules never ask for a before b before a.

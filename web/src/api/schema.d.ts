@@ -1614,6 +1614,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/touching": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a part's coats lie on and under. */
+        post: operations["listTouching"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/tools": {
         parameters: {
             query?: never;
@@ -2416,6 +2433,12 @@ export interface components {
             technique?: null | components["schemas"]["Technique"];
             water?: null | components["schemas"]["Water"];
         };
+        /** @description Two coats that touch, as the painter wants them to lie. Coats are named part/role. */
+        CoatOver: {
+            /** @description Lies over the other, so it goes on later. */
+            upper: string;
+            lower: string;
+        };
         /** @description A code of the authenticator, or one of the codes that work once. */
         CodeRequest: {
             code: string;
@@ -3006,6 +3029,7 @@ export interface components {
         /** @description An order after a step was moved. */
         MovedResource: {
             sequence: string[];
+            over: components["schemas"]["CoatOver"][];
         };
         /** @description A part as it is spoken of. */
         NamedPart: {
@@ -3040,12 +3064,14 @@ export interface components {
         OrderWish: {
             lines?: components["schemas"]["LineSchool"];
             sockets?: components["schemas"]["SocketSchool"];
-            /** @description The order the painter keeps, coat by coat; new coats find their place in it. Null for the computed one. */
+            /** @description The order the painter keeps, coat by coat: what comes later lies over what it touches. New coats find their place in it. Null for the computed one. */
             sequence?: null | string[];
             pins?: null | components["schemas"]["StepPin"][];
             ties?: null | components["schemas"]["StepTie"][];
             /** @description Ids of switchable rules that are off. */
             without?: null | string[];
+            /** @description What lies on what where the painter differs from her school. */
+            over?: null | components["schemas"]["CoatOver"][];
         };
         /** @description A paint, described by what a painter can make and photograph: one film drawn over black and over white. */
         PaintDescription: {
@@ -4033,6 +4059,23 @@ export interface components {
              * @description The whole session with these.
              */
             totalSeconds: number;
+        };
+        /** @description A coat of a part and one of another that it touches. */
+        TouchResource: {
+            /** @description Of the part, named part/role. */
+            coat: string;
+            /** @description What the part calls it. */
+            label: string;
+            /** @description The other coat. */
+            other: string;
+            /** @description Its part and what that calls it. */
+            otherLabel: string;
+            /** @description Whether the part's coat lies over the other. */
+            over: boolean;
+            /** @description Whether the painter laid it so. */
+            decided: boolean;
+            /** @description The rule by which it lies so, in words. */
+            why: string;
         };
         VersionResource: {
             /** @description Parts that are not painted in full; the computed form is called form. */
@@ -8408,6 +8451,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MovedResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listTouching: {
+        parameters: {
+            query: {
+                part: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchResource"][];
                 };
             };
             /** @description Bad Request */

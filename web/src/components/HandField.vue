@@ -27,12 +27,19 @@ const tool = computed(
 )
 const water = computed(() => catalogue.hands.waters.find((w) => w.water === props.planned?.water))
 
+/** Said on a field while nothing is chosen: what the usual is just now. */
+const technique = computed(
+  () => catalogue.hands.techniques.find((t) => t.technique === props.planned?.technique)?.label,
+)
+const usually = (word: string | undefined) =>
+  word ? say('handField.usualIs', { word: word.toLowerCase() }) : say('handField.usual')
+
 const toolOptions = computed(() => [
   { label: say('handField.usualTool', { tool: usual.value?.name ?? '' }), value: USUAL },
   ...tools.value.map((t) => ({ label: t.name, value: t.id })),
 ])
 const techniqueOptions = computed(() => [
-  { label: say('handField.usual'), value: USUAL },
+  { label: props.lay?.technique ? say('handField.usual') : usually(technique.value), value: USUAL },
   ...(tool.value ? techniquesOf(catalogue.hands, tool.value.form) : []).map((t) => ({
     label: t.label,
     value: t.technique as string,
@@ -41,7 +48,7 @@ const techniqueOptions = computed(() => [
 const waterOptions = computed(() => {
   const fits = props.planned ? watersOf(catalogue.hands, props.planned.technique) : []
   return [
-    { label: say('handField.usual'), value: USUAL },
+    { label: props.lay?.water ? say('handField.usual') : usually(water.value?.label), value: USUAL },
     ...catalogue.hands.waters.map((w) => ({
       label: w.label,
       value: w.water as string,
@@ -49,11 +56,6 @@ const waterOptions = computed(() => {
     })),
   ]
 })
-
-/** Said on the field while nothing is chosen: what the usual is just now. */
-const technique = computed(
-  () => catalogue.hands.techniques.find((t) => t.technique === props.planned?.technique)?.label,
-)
 
 function setTool(id: string) {
   const chosen = tools.value.find((t) => t.id === id) ?? null
@@ -94,9 +96,6 @@ function setTool(id: string) {
         (v: string) => emit('change', { ...lay, water: (v || undefined) as Water | undefined }, 'water')
       "
     />
-    <p v-if="planned && technique && water" class="faint now" :title="water.says">
-      {{ say('handField.now', { tool: planned.toolName, technique, water: water.label.toLowerCase() }) }}
-    </p>
     <p v-if="water && (lay?.water || planned?.risks.length)" class="faint now">{{ water.says }}</p>
   </div>
 </template>

@@ -15,6 +15,7 @@ import CautionLine from './CautionLine.vue'
 import FileButton from './FileButton.vue'
 import ParameterField from './ParameterField.vue'
 import PartPaint from './PartPaint.vue'
+import PartStack from './PartStack.vue'
 import NamedSlider from './NamedSlider.vue'
 
 const props = defineProps<{ part: Part }>()
@@ -112,6 +113,7 @@ function reset(id: string) {
     </section>
 
     <part-paint :part="part" :kind="kind" />
+    <part-stack :part="part" />
 
     <section class="group">
       <field-row v-if="kind.sided" :label="say('partInspector.sideOfTheWearer')">

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Tool, ToolForm } from '../api/client'
 import { LETTERS, LIMITS } from '../api/limits'
 import { freshName } from '../lib/freshName'
+import { painting } from '../lib/hand'
 import { say } from '../texts'
 import { useCatalogue } from '../stores/catalogue'
 
@@ -51,6 +52,7 @@ const listed = computed(() => [
 const form = ref<ToolForm>('round')
 
 const isOwned = (tool: Tool) => owned.value.some((o) => o.id === tool.id)
+const holdsPaint = (tool: Tool) => painting([tool]).length > 0
 const isUsual = (tool: Tool) => usual.value.some((t) => t.id === tool.id)
 
 function own(tool: Tool, on: boolean) {
@@ -78,16 +80,13 @@ function add() {
 </script>
 
 <template>
-  <section class="box">
-    <header>
+  <details class="box">
+    <summary>
       <h2>{{ say('toolBox.title') }}</h2>
       <span class="faint">{{
         tools ? say('toolBox.owned', { count: tools.length }) : say('toolBox.everyUsual')
       }}</span>
-      <n-button v-if="tools && mayChange" size="small" @click="emit('change', null, '')">{{
-        say('toolBox.allAgain')
-      }}</n-button>
-    </header>
+    </summary>
     <div class="scroll" :inert="!mayChange">
       <table>
         <thead>
@@ -119,6 +118,7 @@ function add() {
             </td>
             <td v-for="n in NUMBERS" :key="n.of">
               <n-input-number
+                v-if="holdsPaint(t)"
                 size="small"
                 :value="t[n.of]"
                 v-bind="LIMITS.ToolDescription[n.of]"
@@ -146,8 +146,11 @@ function add() {
         style="width: 180px"
       />
       <n-button size="small" @click="add">{{ say('toolBox.add') }}</n-button>
+      <n-button v-if="tools" size="small" @click="emit('change', null, '')">{{
+        say('toolBox.allAgain')
+      }}</n-button>
     </div>
-  </section>
+  </details>
 </template>
 
 <style scoped>
@@ -155,16 +158,21 @@ function add() {
   margin-top: 28px;
 }
 
-header,
+summary {
+  cursor: pointer;
+  margin-bottom: 10px;
+}
+
+summary h2 {
+  display: inline;
+  margin-right: 8px;
+}
+
 .add {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 10px;
-  margin-bottom: 10px;
-}
-
-.add {
   margin-top: 10px;
 }
 

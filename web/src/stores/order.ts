@@ -10,6 +10,7 @@ import {
   type Versions,
 } from '../api/client'
 import { useLatest } from '../lib/latest'
+import { laidOver } from '../lib/stack'
 import { useLook } from './look'
 import { usePlan } from './plan'
 import { useSelection } from './selection'
@@ -105,7 +106,8 @@ export const useOrder = defineStore('order', () => {
     refused.value = ''
     try {
       const moved = await api.moveStep(planning.request, step, to)
-      change({ sequence: moved.sequence })
+      const turned = moved.over.reduce((over, o) => laidOver(over, o.upper, o.lower), wish.value.over ?? [])
+      change({ sequence: moved.sequence, over: turned.length ? turned : null })
     } catch (error) {
       refused.value = (error as Error).message
     }
