@@ -22,7 +22,7 @@ public static class LookVersion
 
     /// <summary>A part by its kind; two of a kind are told apart by their names in the look.</summary>
     public static string Named(PartKind kind, Part part, Look look) =>
-        look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{kind.Label} ({part.Id.Replace('-', ' ')})" : kind.Label;
+        part.Name is null && look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{kind.Label} ({part.Id.Replace('-', ' ')})" : kind.LabelOf(part);
 
     /// <summary>The look with a version chosen for some of its parts.</summary>
     public static Look With(Look look, IReadOnlyDictionary<string, PartVersion> versions) => look with

@@ -94,20 +94,20 @@ public static class PlanCheck
 
         if (!Limits.Hold<Part>(nameof(part.Unevenness), part.Unevenness))
         {
-            yield return Problem.Of($"{field}.unevenness", ProblemCode.Unevenness, ("part", kind.Label));
+            yield return Problem.Of($"{field}.unevenness", ProblemCode.Unevenness, ("part", kind.LabelOf(part)));
         }
 
         if (!Limits.Hold<Move>(nameof(Move.OutMm), part.Moved.OutMm) || !Limits.Hold<Move>(nameof(Move.UpMm), part.Moved.UpMm))
         {
-            yield return Problem.Of($"{field}.moved", ProblemCode.MovedTooFar, ("part", kind.Label), ("most", Limits.Most<Move>(nameof(Move.OutMm))));
+            yield return Problem.Of($"{field}.moved", ProblemCode.MovedTooFar, ("part", kind.LabelOf(part)), ("most", Limits.Most<Move>(nameof(Move.OutMm))));
         }
 
         if (!Limits.Hold<Part>(nameof(part.ReliefMm), part.ReliefMm))
         {
-            yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.Label), ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))));
+            yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.LabelOf(part)), ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))));
         }
 
-        if (part.Motif is { } motif && MotifCheck.Of(motif, $"{field}.motif", ("part", kind.Label)) is { } broken)
+        if (part.Motif is { } motif && MotifCheck.Of(motif, $"{field}.motif", ("part", kind.LabelOf(part))) is { } broken)
         {
             yield return broken;
         }
@@ -116,11 +116,11 @@ public static class PlanCheck
         {
             if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { } spec)
             {
-                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.UnknownNumber, ("part", kind.Label), ("id", id));
+                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.UnknownNumber, ("part", kind.LabelOf(part)), ("id", id));
             }
             else if (!double.IsFinite(value) || value < spec.Least || value > spec.Most)
             {
-                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.NumberOutOfRange, ("part", kind.Label), ("what", spec.Label.ToLowerInvariant()), ("value", value),
+                yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.NumberOutOfRange, ("part", kind.LabelOf(part)), ("what", spec.Label.ToLowerInvariant()), ("value", value),
                     ("least", spec.Least), ("most", spec.Most));
             }
         }
@@ -129,7 +129,7 @@ public static class PlanCheck
         {
             if (kind.Parameters.FirstOrDefault(p => p.Id == id) is not { Type: ParameterType.Choice } spec || !spec.Choices.Contains(word))
             {
-                yield return Problem.Of($"{field}.words.{id}", ProblemCode.UnknownChoice, ("part", kind.Label), ("id", id), ("word", word));
+                yield return Problem.Of($"{field}.words.{id}", ProblemCode.UnknownChoice, ("part", kind.LabelOf(part)), ("id", id), ("word", word));
             }
         }
 
@@ -142,11 +142,11 @@ public static class PlanCheck
         {
             if (kind.Roles.All(r => r.Id != role))
             {
-                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.UnknownCoat, ("part", kind.Label), ("role", role));
+                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.UnknownCoat, ("part", kind.LabelOf(part)), ("role", role));
             }
             else if (mix.Shares.Count == 0 || mix.Shares.Any(s => !Limits.Hold<PaintShare>(nameof(s.Parts), s.Parts)))
             {
-                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.EmptyMix, ("part", kind.Label), ("most", Limits.Most<PaintShare>(nameof(PaintShare.Parts))));
+                yield return Problem.Of($"{field}.paints.{role}", ProblemCode.EmptyMix, ("part", kind.LabelOf(part)), ("most", Limits.Most<PaintShare>(nameof(PaintShare.Parts))));
             }
         }
 
@@ -154,18 +154,18 @@ public static class PlanCheck
         {
             if (kind.Roles.All(r => r.Id != role))
             {
-                yield return Problem.Of($"{field}.laid.{role}", ProblemCode.UnknownCoat, ("part", kind.Label), ("role", role));
+                yield return Problem.Of($"{field}.laid.{role}", ProblemCode.UnknownCoat, ("part", kind.LabelOf(part)), ("role", role));
             }
             else if (!Limits.Hold<CoatLay>(nameof(lay.Film), lay.Film))
             {
-                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.Label), ("film", lay.Film), ("least", Limits.Least<CoatLay>(nameof(lay.Film))),
+                yield return Problem.Of($"{field}.laid.{role}.film", ProblemCode.Film, ("part", kind.LabelOf(part)), ("film", lay.Film), ("least", Limits.Least<CoatLay>(nameof(lay.Film))),
                     ("most", Limits.Most<CoatLay>(nameof(lay.Film))));
             }
 
             if (lay.Split is { } split && !(Limits.Hold<SplitLoad>(nameof(split.Overlap), split.Overlap) && Limits.Hold<SplitLoad>(nameof(split.Powder), split.Powder)
                 && Limits.Hold<SplitLoad>(nameof(split.AxisDeg), split.AxisDeg)))
             {
-                yield return Problem.Of($"{field}.laid.{role}.split", ProblemCode.SplitLoad, ("part", kind.Label));
+                yield return Problem.Of($"{field}.laid.{role}.split", ProblemCode.SplitLoad, ("part", kind.LabelOf(part)));
             }
         }
 
@@ -173,7 +173,7 @@ public static class PlanCheck
         {
             if (coats is < 1 or > Limits.MostCoats)
             {
-                yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.Label), ("coats", coats), ("most", Limits.MostCoats));
+                yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.LabelOf(part)), ("coats", coats), ("most", Limits.MostCoats));
             }
         }
     }

@@ -16,7 +16,7 @@ public static class PlanParts
         return new(
             Id: part.Part.Id,
             Kind: part.Kind.Id,
-            Label: part.Kind.Label,
+            Label: part.Label,
             Priority: part.Part.Priority,
             Values: part.Kind.Parameters.OfType<NumberSpec>().ToDictionary(p => p.Id, p => Math.Round(context.Number(p), 2)),
             Words: part.Kind.Parameters.OfType<ChoiceSpec>().ToDictionary(p => p.Id, context.Word),

@@ -11,7 +11,7 @@ internal static class PlanSteps
     {
         var ids = step.Jobs.Select(j => j.PartId).Distinct().ToArray();
         var here = parts.Where(p => ids.Contains(p.Part.Id)).ToArray();
-        var lengths = here.SelectMany(p => p.Marks.Sizes.Select(s => new StepLength(p.Kind.Label, s with { Value = Math.Round(s.Value, 1) })));
+        var lengths = here.SelectMany(p => p.Marks.Sizes.Select(s => new StepLength(p.Label, s with { Value = Math.Round(s.Value, 1) })));
         return new(
             Number: number,
             Key: step.Key,

@@ -56,7 +56,7 @@ public static class Planner
         var session = Steps.Session(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j)))
-            .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Kind.Label, jobs))).ToArray();
+            .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
         var total = session.LikelySeconds;
@@ -125,7 +125,7 @@ public static class Planner
         .. from s in standIns
            from p in parts
            where p.Part.Id == s.PartId
-           select new PlanStandIn(s.PartId, p.Kind.Label, s.Role, s.WantedWords, PlanParts.PaintName(s.Mix, kit), s.Mix.Shares, s.DeltaE is { } off ? Math.Round(off, 1) : null),
+           select new PlanStandIn(s.PartId, p.Label, s.Role, s.WantedWords, PlanParts.PaintName(s.Mix, kit), s.Mix.Shares, s.DeltaE is { } off ? Math.Round(off, 1) : null),
     ];
 
     private static IEnumerable<CautionNote> StandInNotes(IReadOnlyList<PlanStandIn> standIns) => standIns.Select(s => new CautionNote(CautionCode.StandsIn, Severity.Note)

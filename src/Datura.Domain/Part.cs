@@ -35,6 +35,10 @@ public sealed record Part(
     [property: Range(-20, 20)] double? ReliefMm = null,
     PartVersion Version = PartVersion.Full)
 {
+    /// <summary>What the painter calls it; null for its kind's name.</summary>
+    [StringLength(Limits.LongestName)]
+    public string? Name { get; init => field = string.IsNullOrWhiteSpace(value) ? null : value.Trim(); }
+
     /// <summary>How far the painter moved it from where it hangs.</summary>
     public Move Moved { get; init; }
 

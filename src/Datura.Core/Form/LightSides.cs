@@ -45,7 +45,7 @@ internal static class LightSides
                         names["side"] = side.Key == Side.Left ? "left" : "right";
                     }
 
-                    yield return new(CautionCode.LightOnWrongSide, Severity.Note) { Parts = [new(part.Part.Id, part.Kind.Label)], Names = names };
+                    yield return new(CautionCode.LightOnWrongSide, Severity.Note) { Parts = [new(part.Part.Id, part.Label)], Names = names };
                     break;
                 }
             }

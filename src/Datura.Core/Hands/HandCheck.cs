@@ -19,7 +19,7 @@ public static class HandCheck
             foreach (var (id, lay) in part.Laid)
             {
                 if (kind.Roles.FirstOrDefault(r => r.Id == id) is { } role && part.Paints.TryGetValue(id, out var mix)
-                    && Refusal(HandChoice.Of(role, lay, mix, kit, kind.StencilRoles.Contains(role)), lay, mix, kit, $"parts[{k}].laid.{id}", kind.Label, role.Label.ToLowerInvariant())
+                    && Refusal(HandChoice.Of(role, lay, mix, kit, kind.StencilRoles.Contains(role)), lay, mix, kit, $"parts[{k}].laid.{id}", kind.LabelOf(part), role.Label.ToLowerInvariant())
                         is { } problem)
                 {
                     yield return problem;

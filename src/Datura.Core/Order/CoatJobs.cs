@@ -101,7 +101,7 @@ public static class CoatJobs
     private static CoatJob Measured(
         ExpandedPart part, int index, CoatRole role, PaintMix mix, IReadOnlyList<Mark> marks, FittedBody body, Kit kit, DryingAid aid) =>
         Measured(
-            HandChoice.Of(role, part.Part.LayOf(role.Id), mix, kit, part.Kind.StencilRoles.Contains(role)), part.Part.Id, part.Kind.Label, index, role,
+            HandChoice.Of(role, part.Part.LayOf(role.Id), mix, kit, part.Kind.StencilRoles.Contains(role)), part.Part.Id, part.Label, index, role,
             part.Kind.Roles.TakeWhile(r => r != role).Count(r => r.Stage == role.Stage), mix, part.Part.LayOf(role.Id),
             part.Part.Coats.TryGetValue(role.Id, out var coats) ? coats : role.Coats, marks, body, kit, aid);
 

@@ -14,6 +14,9 @@ public abstract class PartKind
     /// <summary>The painter's word.</summary>
     public abstract string Label { get; }
 
+    /// <summary>The painter's own name for a part of this kind, or the kind's.</summary>
+    public string LabelOf(Part part) => part.Name ?? Label;
+
     /// <summary>Where it stands in the library.</summary>
     public abstract Family Family { get; }
 

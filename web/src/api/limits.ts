@@ -244,6 +244,9 @@ export const LETTERS = {
   PaintDescription: {
     name: 120,
   },
+  Part: {
+    name: 120,
+  },
   PasswordChange: {
     present: 1000,
     password: 1000,

@@ -3221,6 +3221,8 @@ export interface components {
             reliefMm?: null | number;
             /** @description How much of it is painted this time. */
             version?: components["schemas"]["PartVersion"];
+            /** @description What the painter calls it; null for its kind's name. */
+            name?: null | string;
             /** @description How far the painter moved it from where it hangs. */
             moved?: components["schemas"]["Move"];
             numbers: {

@@ -79,7 +79,7 @@ function factOf(id: string) {
       <ul class="parts">
         <li v-for="part in lookDoc.look.parts" :key="part.id">
           <button @click="selection.selected = part.id">
-            <span>{{ catalogue.kindOf(part.kind)?.label ?? part.kind }}</span>
+            <span>{{ part.name ?? catalogue.kindOf(part.kind)?.label ?? part.kind }}</span>
             <span class="faint">{{
               part.version === 'out'
                 ? say('lookInspector.leftOut')

@@ -2,8 +2,8 @@
 import ChoiceField from './ChoiceField.vue'
 import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
-import { LIMITS } from '../api/limits'
-import { NButton, NSwitch } from 'naive-ui'
+import { LETTERS, LIMITS } from '../api/limits'
+import { NButton, NInput, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Part, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
@@ -60,10 +60,8 @@ function reset(id: string) {
 <template>
   <div v-if="kind" class="inspector">
     <header>
-      <h2>{{ kind.label }}</h2>
-      <p class="faint">
-        {{ planned?.zones.slice(0, 4).join(', ') }}
-      </p>
+      <h2>{{ part.name ?? kind.label }}</h2>
+      <p class="faint">{{ part.name ? `${kind.label}: ` : '' }}{{ planned?.zones.slice(0, 4).join(', ') }}</p>
     </header>
 
     <ul v-if="planned" class="sizes" :aria-label="say('partInspector.sizes')">
@@ -116,6 +114,17 @@ function reset(id: string) {
     <part-stack :part="part" />
 
     <section class="group">
+      <field-row :label="say('partInspector.ownName')">
+        <n-input
+          size="small"
+          :value="part.name ?? ''"
+          :placeholder="kind.label"
+          :maxlength="LETTERS.Part.name"
+          :input-props="{ 'aria-label': say('partInspector.ownName') }"
+          style="width: 170px"
+          @update:value="(v: string) => lookDoc.edit(part.id, { name: v || null }, 'name')"
+        />
+      </field-row>
       <field-row v-if="kind.sided" :label="say('partInspector.sideOfTheWearer')">
         <choice-field
           :value="part.sides"

@@ -26,7 +26,7 @@ public static class LashLine
             {
                 yield return new(CautionCode.LashLine, Severity.Note)
                 {
-                    Parts = [new(part.Part.Id, part.Kind.Label)],
+                    Parts = [new(part.Part.Id, part.Label)],
                     Numbers = new Dictionary<string, double> { ["keepOff"] = KeepOffMm },
                     At = look.Body.At(Landmark.PalpebraleSuperius.Left),
                 };

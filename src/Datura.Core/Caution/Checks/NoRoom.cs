@@ -39,7 +39,7 @@ public static class NoRoom
     }
 
     private static NamedPart Named(ExpandedPart part, CheckedLook look) =>
-        new(part.Part.Id, look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{part.Kind.Label} ({part.Part.Id.Replace('-', ' ')})" : part.Kind.Label);
+        new(part.Part.Id, part.Part.Name is null && look.Parts.Count(p => p.Kind == part.Kind) > 1 ? $"{part.Label} ({part.Part.Id.Replace('-', ' ')})" : part.Label);
 
     private static bool Belong(PartKind a, PartKind b) => a.StandsIn.Contains(b.Id) || b.StandsIn.Contains(a.Id);
 }

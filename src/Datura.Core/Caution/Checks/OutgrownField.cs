@@ -19,7 +19,7 @@ public static class OutgrownField
             {
                 yield return new(CautionCode.OutgrownField, Severity.Warning)
                 {
-                    Parts = [new(part.Part.Id, part.Kind.Label)],
+                    Parts = [new(part.Part.Id, part.Label)],
                     Numbers = new Dictionary<string, double> { ["share"] = 100 * share },
                     Names = new Dictionary<string, string> { ["where"] = MessageTemplate.Listed([.. zones.Take(2).Select(z => z.Name())]) },
                     At = Middle(part),

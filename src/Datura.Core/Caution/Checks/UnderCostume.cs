@@ -22,7 +22,7 @@ public static class UnderCostume
             {
                 yield return new(CautionCode.UnderCostume, Severity.Note)
                 {
-                    Parts = [new(part.Part.Id, part.Kind.Label)],
+                    Parts = [new(part.Part.Id, part.Label)],
                     Numbers = new Dictionary<string, double> { ["hidden"] = 100.0 * hidden / points.Length },
                     At = OutgrownField.Middle(part),
                 };

@@ -24,7 +24,7 @@ public static class UnevenWeight
             var oneSided = look.Parts.FirstOrDefault(p => p.Kind.Sided && p.Part.Sides != Sides.Both);
             yield return new(CautionCode.UnevenWeight, Severity.Note)
             {
-                Parts = oneSided is null ? [] : [new(oneSided.Part.Id, oneSided.Kind.Label)],
+                Parts = oneSided is null ? [] : [new(oneSided.Part.Id, oneSided.Label)],
                 Numbers = new Dictionary<string, double> { ["most"] = most / 100, ["least"] = least / 100 },
                 Names = new Dictionary<string, string> { ["heavy"] = heavy, ["light"] = light },
                 At = oneSided is null ? null : OutgrownField.Middle(oneSided),

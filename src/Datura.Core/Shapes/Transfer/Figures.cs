@@ -47,7 +47,7 @@ public static class Figures
         }
 
         return own.OfType<StrokeMark>().Where(s => Curves.Length(s.Path) >= ShortestLineMm).OrderByDescending(s => Curves.Length(s.Path)).Take(MostLines)
-            .Select(s => new Figure(part.Id, kind.Label, s.Side, false, s.Path));
+            .Select(s => new Figure(part.Id, kind.LabelOf(part), s.Side, false, s.Path));
     }
 
     // A taut line round them all, unless it would take in much that is not theirs (a row that bends round the eye).
@@ -69,7 +69,7 @@ public static class Figures
 
     private static ChartPoint[] Ring(Geometry outline) => [.. outline.Coordinates.Where((_, k) => k % 4 == 0).Select(c => new ChartPoint(c.X, c.Y))];
 
-    private static Figure Outline(Part part, PartKind kind, RegionMark r0, IReadOnlyList<ChartPoint> line) => new(part.Id, kind.Label, r0.Side, true, line);
+    private static Figure Outline(Part part, PartKind kind, RegionMark r0, IReadOnlyList<ChartPoint> line) => new(part.Id, kind.LabelOf(part), r0.Side, true, line);
 
     private static IEnumerable<IReadOnlyList<ChartPoint>> Rings(Geometry outline) => Curves.OuterRings(outline).Select(r => (IReadOnlyList<ChartPoint>)[.. r.SkipLast(1)]);
 

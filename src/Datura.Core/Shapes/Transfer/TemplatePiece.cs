@@ -63,7 +63,7 @@ public sealed record TemplatePiece(
         var lines = strokes.Select(s => Flat(s.Path)).ToArray();
         var points = outlines.Concat(lines).SelectMany(l => l).ToArray();
         return new(
-            part.Id, kind.Label, kind.Sided, false, outlines, lines,
+            part.Id, kind.LabelOf(part), kind.Sided, false, outlines, lines,
             [.. Curves.Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
             [.. NamedPlaces.All.Where(p => patch.Holds(body.At(p.Key))).Select(p => new TemplateMark(p.Key, patch.Flat(body.At(p.Key))))],
             Flat(middle), patch.MostStretch(figure),

@@ -25,7 +25,7 @@ const zoneOptions = computed(() => catalogue.zones.map((z) => ({ label: z, value
 const partsWithHeight = computed(() =>
   lookDoc.look.parts.flatMap((p) => {
     const kind = catalogue.kindOf(p.kind)
-    return kind?.reliefMm == null ? [] : [{ part: p, label: kind.label, usual: kind.reliefMm }]
+    return kind?.reliefMm == null ? [] : [{ part: p, label: p.name ?? kind.label, usual: kind.reliefMm }]
   }),
 )
 </script>
