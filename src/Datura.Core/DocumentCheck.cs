@@ -91,9 +91,23 @@ public static class DocumentCheck
             }
         }
 
+        var problems = new List<Problem>();
         for (var k = 0; k < kit.Paints.Count; k++)
         {
-            Check(kit.Paints[k], $"paints[{k}]");
+            try
+            {
+                Check(kit.Paints[k], $"paints[{k}]");
+            }
+            catch (InputException problem)
+            {
+                problems.Add(problem.Problem);
+            }
+        }
+
+        // All of them are said at once: whoever mends a table mends it in one go.
+        if (problems.Count > 0)
+        {
+            throw problems.Count == 1 ? new InputException(problems[0]) : new PlanException(problems);
         }
     }
 

@@ -55,7 +55,7 @@ public static class Planner
         cancel.ThrowIfCancellationRequested();
         var session = Steps.Session(steps);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
-        var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j)))
+        var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j, colours.Smear(j))))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();

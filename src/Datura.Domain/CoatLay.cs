@@ -9,8 +9,9 @@ namespace Datura.Domain;
 /// <param name="Tool">Id of a tool of the kit; null for the role's usual one.</param>
 /// <param name="Technique">How it goes on; null for what the tool is usually used for.</param>
 /// <param name="Water">How wet; null for what the technique usually wants.</param>
+/// <param name="Ground">How dry what lies beneath must be first.</param>
 public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFilm)] double Film = 1, bool IntoWet = false, SplitLoad? Split = null,
-    string? Tool = null, Technique? Technique = null, Water? Water = null)
+    string? Tool = null, Technique? Technique = null, Water? Water = null, Ground Ground = Ground.Dry)
 {
     public const double LeastFilm = 0.05;
     public const double MostFilm = 2;

@@ -1,3 +1,4 @@
+using NetTopologySuite.Algorithm.Locate;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Numerics;
@@ -57,6 +58,30 @@ public static class Curves
         }
 
         return sum;
+    }
+
+    /// <summary>The pieces of a line that lie outside of a figure, cut at the line's own points.</summary>
+    public static IEnumerable<ChartPoint[]> Outside(IReadOnlyList<ChartPoint> line, Geometry figure)
+    {
+        var inside = new IndexedPointInAreaLocator(figure);
+        var piece = new List<ChartPoint>();
+        foreach (var point in line)
+        {
+            if (inside.Locate(new(point.XMm, point.YMm)) == Location.Exterior)
+            {
+                piece.Add(point);
+            }
+            else if (piece.Count > 0)
+            {
+                yield return [.. piece];
+                piece.Clear();
+            }
+        }
+
+        if (piece.Count > 0)
+        {
+            yield return [.. piece];
+        }
     }
 
     /// <summary>Points of a line evenly apart, from its first on; the last is there only when the spacing meets it.</summary>

@@ -89,7 +89,7 @@ public static class RandomLooks
 
         var tool = Pick(random, UsualTools.All.Where(t => ToolForms.Paints(t.Form) && t.Form != ToolForm.Pencil && (lay.Split is null || ToolForms.TakesSplitLoad(t.Form))).ToArray());
         var row = Pick(random, HandTable.Techniques.Where(t => t.Forms.Contains(tool.Form) && (takesWater || t.Technique is not (Technique.PullOut or Technique.Drip or Technique.Splatter))).ToArray());
-        return lay with { Tool = tool.Id, Technique = row.Technique, Water = takesWater ? Pick(random, row.Waters) : null };
+        return lay with { Ground = Pick(random, Enum.GetValues<Ground>()), Tool = tool.Id, Technique = row.Technique, Water = takesWater ? Pick(random, row.Waters) : null };
     }
 
     private static OrderWish Order(Random random, Part[] parts)

@@ -10,10 +10,13 @@ public static class CoatCautions
     /// <summary>Dry film that moving skin cracks (common practice: two usual coats).</summary>
     public const double MovingSkinFilmUm = 60;
 
+    private const double LeastDryingSeconds = 1;
+
     /// <summary>Lids stay closed until the slowest of a part's coats on them is dry.</summary>
     public static IEnumerable<CautionNote> Lids(string partId, string label, IReadOnlyList<CoatJob> jobs)
     {
-        var onLids = jobs.Where(j => j.PartId == partId && j.Zones.Contains(Zone.Lid)).ToArray();
+        // What is dry at once, a pencil, keeps nobody waiting.
+        var onLids = jobs.Where(j => j.PartId == partId && j.Zones.Contains(Zone.Lid) && j.DryingSeconds >= LeastDryingSeconds).ToArray();
         if (onLids.Length > 0)
         {
             yield return new(CautionCode.LidsClosed, Severity.Warning) { Parts = [new(partId, label)], Numbers = Numbers(("dries", onLids.Max(j => j.DryingSeconds))) };

@@ -9,8 +9,14 @@ public static class HandCautions
     // Half as broad again as the figure, a tool is still kept inside by its edge or corner (by judgement).
     private const double Reach = 1.5;
 
-    public static IEnumerable<CautionNote> For(CoatJob job)
+    /// <param name="smear">ΔE00 by which it takes up what lies beneath, since it does not wait for it.</param>
+    public static IEnumerable<CautionNote> For(CoatJob job, double smear = 0)
     {
+        if (smear >= CoatColours.HiddenDeltaE)
+        {
+            yield return Note(job, CautionCode.Smears, Severity.Note) with { Numbers = new Dictionary<string, double> { ["off"] = smear } };
+        }
+
         var hand = job.Hand;
         if (hand.StandsInFor is { } wanted)
         {

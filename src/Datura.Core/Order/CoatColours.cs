@@ -15,6 +15,7 @@ public sealed class CoatColours
     private readonly double wetLifts;
     private readonly Dictionary<CoatJob, PaintStack> stacks = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<CoatJob, Lab> seen = new(ReferenceEqualityComparer.Instance);
+    private readonly Dictionary<CoatJob, double> smears = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<CoatJob, CoatJob?> under = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<(string, int), double> shows = [];
 
@@ -29,13 +30,22 @@ public sealed class CoatColours
             // A map's lines enclose figures but lie under none of their middles.
             var beneath = laid.Where(j => j.Role.Stage != Stage.Map && j.Footprint.Covers(job.Footprint.Inside)).ToArray();
             under[job] = beneath.Length > 0 ? beneath[^1] : null;
-            stacks[job] = beneath.Append(job).Aggregate(skin, (stack, j) => On(stack, j, j.Main));
+            var ground = beneath.Aggregate(skin, (stack, j) => On(stack, j, j.Main));
+            stacks[job] = On(ground, job, job.Main);
+            if (job.Lay.Ground != Ground.Dry && beneath.Length > 0)
+            {
+                smears[job] = ColourDifference.DeltaE00(stacks[job].Colour(), On(ground, job with { Lay = job.Lay with { Ground = Ground.Dry } }, job.Main).Colour());
+            }
+
             seen[job] = stacks[job].Colour();
             laid.Add(job);
         }
     }
 
     public Lab Of(CoatJob job) => seen[job];
+
+    /// <summary>ΔE00 between a coat that does not wait for its ground and the same coat on dry ground; 0 when it waits.</summary>
+    public double Smear(CoatJob job) => smears.GetValueOrDefault(job);
 
     /// <summary>The colours one sees of it by themselves on bare skin: one, or each of a split load.</summary>
     public IReadOnlyList<Lab> EachOnBareSkin(CoatJob job) => [.. job.Colours.Select(c => skin.With(PaintOptics.Of(c, kit), FilmUm(job)).Colour())];
@@ -99,5 +109,6 @@ public sealed class CoatColours
     private bool LiftedByWater(CoatJob job) => job.Mix.Shares.All(s => Materials.Of(PaintOptics.Find(kit, s.Paint).Material).LiftedByWater);
 
     // Only what goes on with water wets the coat below.
-    private double Lifts(CoatJob job) => job.Mix.Shares.Any(s => Materials.Of(PaintOptics.Find(kit, s.Paint).Material).GoesOnWet) ? wetLifts : 0;
+    private double Lifts(CoatJob job) => Math.Max(
+        GroundWait.Lifts(job.Lay.Ground), job.Mix.Shares.Any(s => Materials.Of(PaintOptics.Find(kit, s.Paint).Material).GoesOnWet) ? wetLifts : 0);
 }

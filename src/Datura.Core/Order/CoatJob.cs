@@ -108,5 +108,5 @@ public sealed record CoatJob(
     public string Load =>
         $"{Hand.Tool.Id}/{string.Join(Lay.Split is null ? '+' : '|', Mix.Shares.Select(s => FormattableString.Invariant($"{s.Paint}:{s.Parts}")))}{(Lay.IntoWet ? "/wet" : "")}{Chosen}";
 
-    private string Chosen => Lay.Technique is null && Lay.Water is null ? "" : $"/{Hand.Technique} {Hand.Water}";
+    private string Chosen => $"{(Lay.Technique is null && Lay.Water is null ? "" : $"/{Hand.Technique} {Hand.Water}")}{(Lay.Ground == Ground.Dry ? "" : $"/{Lay.Ground}")}";
 }

@@ -72,7 +72,8 @@ public sealed class StepNetwork
             {
                 if (rules[a, b] is not null && overlap[a, b])
                 {
-                    lags[a, b] = groups[b].IntoWet || (groups[b].Jobs[0].OnDamp && groups[a].Jobs[0].StaysDamp) ? 0 : groups[a].DryingSeconds;
+                    lags[a, b] = groups[b].IntoWet || (groups[b].Jobs[0].OnDamp && groups[a].Jobs[0].StaysDamp) ? 0
+                        : GroundWait.Share(groups[b].Jobs[0].Lay.Ground) * groups[a].DryingSeconds;
                 }
             }
         }

@@ -40,6 +40,7 @@ public enum CautionCode
     UnderCostume,
     HueOnOneEnd,
     TooFine,
+    Unpainted,
 
     // Colours that meet wet.
     MudBeside,
@@ -73,4 +74,5 @@ public enum CautionCode
     Bleeds,
     Runs,
     Drags,
+    Smears,
 }

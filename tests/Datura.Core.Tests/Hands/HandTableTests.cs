@@ -82,4 +82,18 @@ public class HandTableTests
     [Fact]
     public void NarrowerToolsDrawFiner() => Assert.All(UsualTools.All.GroupBy(t => t.Form), form =>
         Assert.Equal(form.OrderBy(t => t.WidthMm).Select(t => t.Id), form.OrderBy(ToolForms.FinestMm).Select(t => t.Id)));
+
+    // Whoever reads the paper reads the table.
+    [Fact]
+    public void ThePaperHasTheTable()
+    {
+        var rows = File.ReadLines(Path.Combine(Repository.Root, "docs", "hands.md")).Where(l => l.StartsWith("| ", StringComparison.Ordinal)).Select(l => l.Trim('|', ' ').Split(" | ")).ToArray();
+        string[] Of(string word) => rows.Single(r => r[0] == word);
+        string Word<T>(T of)
+            where T : struct, Enum => Catalogue.Of(of).Text.ToLowerInvariant();
+        string[] Written(params double[] values) => [.. values.Select(v => v.ToString(System.Globalization.CultureInfo.InvariantCulture))];
+        Assert.All(HandTable.Techniques, t => Assert.Equal(
+            [Word(t.Technique), .. Written(t.Film, t.AreaRate, t.LineRate, t.Load, t.Width, t.EdgeMm, t.Grain), string.Join(", ", t.Waters.Select(Word))], Of(Word(t.Technique))));
+        Assert.All(HandTable.Waters, w => Assert.Equal([Word(w.Water), .. Written(w.Film, w.Rate, w.Load, w.Drying, w.Width, w.EdgeMm)], Of(Word(w.Water))));
+    }
 }

@@ -2383,7 +2383,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -2432,6 +2432,8 @@ export interface components {
             tool?: null | string;
             technique?: null | components["schemas"]["Technique"];
             water?: null | components["schemas"]["Water"];
+            /** @description How dry what lies beneath must be first. */
+            ground?: components["schemas"]["Ground"];
         };
         /** @description Two coats that touch, as the painter wants them to lie. Coats are named part/role. */
         CoatOver: {
@@ -2687,6 +2689,12 @@ export interface components {
              */
             leftOut?: boolean;
         };
+        /**
+         * @description How dry what lies beneath must be before a coat goes on it.
+         * @default dry
+         * @enum {unknown}
+         */
+        Ground: "dry" | "tacky" | "straightOn";
         /** @description What a guest is to see: one look on one face. */
         GuestLinkRequest: {
             lookId: string;

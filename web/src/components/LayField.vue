@@ -29,6 +29,12 @@ const WAYS = [
   { label: say('layField.outAndDown'), value: -45 },
 ]
 
+const GROUNDS: { label: string; value: NonNullable<Lay['ground']> }[] = [
+  { label: say('layField.untilDry'), value: 'dry' },
+  { label: say('layField.tackyIsEnough'), value: 'tacky' },
+  { label: say('layField.straightOn'), value: 'straightOn' },
+]
+
 const preferences = usePreferences()
 const film = computed(() => props.lay?.film ?? USUAL.CoatLay.film)
 const split = computed(() => (props.lay?.split ? { ...USUAL.SplitLoad, ...props.lay.split } : null))
@@ -98,6 +104,18 @@ async function cast() {
       }}</n-button>
     </field-row>
     <p v-if="castProblem" class="stop" role="alert">{{ castProblem }}</p>
+    <field-row v-if="!lay?.intoWet" :label="say('layField.ground')">
+      <n-select
+        size="small"
+        :value="lay?.ground ?? 'dry'"
+        :options="GROUNDS"
+        :aria-label="say('layField.groundOf', { label })"
+        style="width: 150px"
+        @update:value="
+          (v: NonNullable<Lay['ground']>) => change({ ground: v === 'dry' ? undefined : v }, 'ground')
+        "
+      />
+    </field-row>
     <n-checkbox
       :checked="lay?.intoWet ?? false"
       @update:checked="(v: boolean) => change({ intoWet: v || undefined }, 'intoWet')"

@@ -36,7 +36,7 @@ public sealed class BigMouth() : DrawnKind("bigMouth", "Big mouth", Family.Flesh
         {
             var total = context.Body.LineMm(edge);
             var (from, width) = (0.4, context.Number(Tooth));
-            while (from + width < 0.94 * total)
+            while (from + width < 0.94 * total && width >= ToothRow.LeastToothMm)
             {
                 var (a, b) = (Curves.At(edge, from / total), Curves.At(edge, (from + width) / total));
                 var tip = 0.5 * (a + b) + new ChartPoint(0, up * Math.Min(1.35 * width, 0.42 * Math.Abs(upper[0].YMm - lower[0].YMm)));

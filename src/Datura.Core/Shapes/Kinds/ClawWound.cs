@@ -13,11 +13,15 @@ public sealed class ClawWound() : DrawnKind("clawWound", "Claw wound", Family.Fl
     private static readonly CoatRole LineCoat = Line("Edge", Tool.Round3, goesRound: true);
     private static readonly CoatRole LightCoat = new("light", "Lifted rim", Stage.Highlight, Tool.Round1, 1, 90, Optional: true);
 
+    // Clear of the lid, mm (by judgement).
+    private const double FromLidMm = 1.5;
+
     public override IReadOnlyList<RoleRelief> Relief { get; } = [new(DeepCoat, -2.5, 2)];
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var count = context.Count(Count);
+        var eye = context.Body.ZoneOutlines[Zone.Lid].Buffer(FromLidMm);
         for (var k = 0; k < count; k++)
         {
             var spread = k - (count - 1) / 2.0;
@@ -27,9 +31,18 @@ public sealed class ClawWound() : DrawnKind("clawWound", "Claw wound", Family.Fl
             var length = context.Uneven(context.Number(Length)) * (1 - 0.16 * Math.Abs(spread));
             var spine = frame.Curve((0, 0), (0.35 * length, 2), (0.7 * length, 0.5), (length, -4));
             var width = context.Number(Width);
-            pen.Fill(DeepCoat, Curves.Polygon(Curves.Ragged([.. Ring(spine, width)], 0.5, context.Design)), 1.2);
-            pen.Stroke(LineCoat, [.. spine.Select((p, n) => p + new ChartPoint(0, 0.42 * width * Math.Sin(Math.PI * n / (spine.Count - 1.0))))], Profile.Swelling(1.5));
-            pen.Stroke(LightCoat, [.. spine.Select((p, n) => p - new ChartPoint(0, 0.6 * width * Math.Sin(Math.PI * n / (spine.Count - 1.0)) + 0.5))], Profile.Swelling(1.1));
+            pen.Fill(DeepCoat, Curves.Polygon(Curves.Ragged([.. Ring(spine, width)], 0.5, context.Design)).Difference(eye), 1.2);
+            Line(LineCoat, [.. spine.Select((p, n) => p + new ChartPoint(0, 0.42 * width * Math.Sin(Math.PI * n / (spine.Count - 1.0))))], Profile.Swelling(1.5));
+            Line(LightCoat, [.. spine.Select((p, n) => p - new ChartPoint(0, 0.6 * width * Math.Sin(Math.PI * n / (spine.Count - 1.0)) + 0.5))], Profile.Swelling(1.1));
+        }
+
+        void Line(CoatRole coat, ChartPoint[] path, Func<double, double> width)
+        {
+            // Lifted at the eye and set down again behind it.
+            foreach (var piece in Curves.Outside(path, eye))
+            {
+                pen.Stroke(coat, piece, width);
+            }
         }
 
         pen.Say("Longest", context.Number(Length), "mm", "outward from the nose");

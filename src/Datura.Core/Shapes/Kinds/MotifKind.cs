@@ -28,6 +28,9 @@ public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Or
         },
     };
 
+    // A drawing on chin, throat or breastbone that is to be on both sides is one in the middle.
+    protected override bool IsOnceInTheMiddle(Part part) => part.Sides == Sides.Both && part.Words.TryGetValue(At.Id, out var at) && at is "forehead" or "chin" or "throat" or "breastbone";
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var middle = context.Word(At) switch
@@ -40,6 +43,7 @@ public sealed class MotifKind() : DrawnKind("motif", "Your own motif", Family.Or
             "breastbone" => context.At(Landmark.Midsternale) + new ChartPoint(34, 0),
             _ => context.At(Landmark.Cheekbone) + new ChartPoint(4, -8),
         };
+        middle = context.Side == Side.Middle ? middle with { XMm = 0 } : middle;
         var size = context.Uneven(context.Number(Size));
         var (sin, cos) = Math.SinCos(context.UnevenAngle(context.Number(Turn) * Math.PI / 180));
         var motif = context.Motif ?? Motif.Lantern;

@@ -43,7 +43,8 @@ public sealed class SkinBase : PartKind
         var fadeMm = context.Number(Fade);
         var edge = context.Number(Edge);
         var underJaw = context.At(Landmark.Submentale);
-        var carriesDown = chosen.Contains(Zone.Chin) || chosen.Contains(Zone.Jaw);
+        // A chin by itself is a spot; it is the jaw whose lower edge must not show.
+        var carriesDown = chosen.Contains(Zone.Jaw);
         if (carriesDown)
         {
             chosen.UnionWith([Zone.UnderJaw, Zone.NeckFront, Zone.NeckSide]);

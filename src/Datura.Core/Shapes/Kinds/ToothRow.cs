@@ -8,6 +8,9 @@ namespace Datura.Core.Shapes.Kinds;
 /// </summary>
 public sealed class ToothRow : PartKind
 {
+    /// <summary>Nobody paints a narrower one (common practice).</summary>
+    public const double LeastToothMm = 1.5;
+
     private const string Outlined = "outlined";
     private const string Pressed = "pressed";
     private const string Pointed = "pointed";
@@ -105,7 +108,7 @@ public sealed class ToothRow : PartKind
         var random = context.Design;
         var from = lineMm / 2;
         var width = context.Number(Tooth);
-        for (var k = 0; from + width * 0.75 <= total && k < 20; k++)
+        for (var k = 0; from + width * 0.75 <= total && width >= LeastToothMm && k < 20; k++)
         {
             var size = 1 - 0.45 * (from / total);
             var height = context.Uneven(heightMm * size * (1 + 0.22 * crooked * random.Either()));
