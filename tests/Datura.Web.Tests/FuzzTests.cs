@@ -11,7 +11,7 @@ namespace Datura.Web.Tests;
 /// </summary>
 public class FuzzTests(Service service) : IClassFixture<Service>
 {
-    private static readonly int Draws = int.TryParse(Environment.GetEnvironmentVariable("DATURA_DRAWS"), out var draws) ? draws : 400;
+    private static readonly int Draws = int.TryParse(Environment.GetEnvironmentVariable("DATURA_DRAWS"), out var draws) ? draws : 300;
 
     private static readonly string[] Routes =
     [

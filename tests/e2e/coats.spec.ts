@@ -134,7 +134,7 @@ test('a split cake loads a sponge, and one that is not turned over is warned of'
   await choosePart(page, 'Eye patch')
   const before = await bust(page).screenshot()
   await page.getByRole('button', { name: 'Load Ebb tide' }).first().click()
-  await expect(page.getByLabel('Patch, half-round sponge: parts of paint 3')).toBeVisible()
+  await expect(page.getByLabel('Patch: parts of paint 3')).toBeVisible()
   await page.locator('details.lay summary').first().click()
   await expect(page.getByRole('img', { name: /The sponge as it is loaded/ })).toBeVisible()
   await page.getByLabel('Patch: direction of the colours').click()

@@ -17,6 +17,11 @@ async function choose(page: Page, label: string, option: string) {
 
 const minutes = (page: Page) => page.locator('.strip .figure')
 
+const seconds = (clock: string | null) => {
+  const [min, s] = clock!.trim().split(' ')[0]!.split(':').map(Number)
+  return 60 * min! + s!
+}
+
 test('white first, dark after, with one brush, and the minutes change', async ({ page }) => {
   await openCopy(page, 'drowned-lamp-keeper')
   await page.locator('.parts button', { hasText: 'Socket' }).first().click()
@@ -31,7 +36,7 @@ test('white first, dark after, with one brush, and the minutes change', async ({
   await page.getByLabel('Dark heart: technique', { exact: true }).click()
   await expect(page.getByText('Press and lift', { exact: true })).toBeVisible()
   await expect(page.getByText('Buff', { exact: true })).toHaveCount(0)
-  await page.keyboard.press('Escape')
+  await page.locator('.side h2').first().click()
 
   // The socket lies over the base until it is laid under it.
   await page.getByText('What lies on what').click()
@@ -47,9 +52,12 @@ test('white first, dark after, with one brush, and the minutes change', async ({
   await page.getByRole('button', { name: 'Find the fewest' }).click()
   const one = page.locator('.side li', { hasText: 'One for all' })
   await expect(one).toBeVisible({ timeout: 20_000 })
-  const said = (await one.locator('.figure').textContent())!.trim()
+  const said = seconds(await one.locator('.figure').textContent())
   await one.getByRole('button', { name: 'Use' }).click()
-  await expect(minutes(page)).toContainText(said.split(' ')[0]!)
+  // An order on screen is only left for one that is clearly shorter.
+  await expect
+    .poll(async () => Math.abs(seconds(await minutes(page).textContent()) / said - 1), { timeout: 20_000 })
+    .toBeLessThan(0.03)
 })
 
 test('a kit without a tool has another stand in, and a part is called as its painter calls it', async ({

@@ -38,6 +38,9 @@ public sealed class CoatGroup
     /// <summary>Laid with a tool that does not stop at a line: sponges and the soft brush.</summary>
     public bool IsBroad => ToolForms.IsBroad(Tool.Form);
 
+    /// <summary>Whether its kind lays it so: what lies on what does not change with the tool in hand.</summary>
+    public bool IsUsuallyBroad => ToolForms.IsBroad(UsualTools.Find(Jobs[0].Role.Tool).Form);
+
     /// <summary>Mean size of its figures, mm².</summary>
     public double FigureMm2 => Jobs.Average(j => j.FigureMm2);
 

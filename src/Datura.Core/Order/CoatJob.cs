@@ -76,7 +76,7 @@ public sealed record CoatJob(
             var reloads = Hand.TakesNoPaint ? 0 : Math.Floor(area / (tool.AreaCm2PerLoad * Hand.Load)) + Math.Floor(line / (tool.LineMmPerLoad * Hand.Load));
             var dots = Marks.Count(m => m is DotMark);
             return filling + drawing + reloads * Pace.Of(Rates.Reloading)
-                + Coats * (ThroughStencil ? Math.Ceiling(AreaMm2 / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
+                + Coats * (ThroughStencil ? Math.Ceiling((AreaMm2 > 0 ? AreaMm2 : Footprint.AreaMm2) / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
         }
     }
 

@@ -89,14 +89,14 @@ public static class Precedence
         // The name decides between coats that are alike in everything, so that one of them always goes first.
         var alike = (-broad * Broad(a), -lightness * a.Lightness, a.FirstPart).CompareTo((-broad * Broad(b), -lightness * b.Lightness, b.FirstPart));
         return alike < 0 || (alike == 0 && string.CompareOrdinal(a.Key, b.Key) < 0)
-            ? broad > 0 && a.IsBroad && !b.IsBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
+            ? broad > 0 && a.IsUsuallyBroad && !b.IsUsuallyBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
             : null;
     }
 
     private static int Layered(CoatGroup a, CoatGroup b) =>
         (from one in a.Jobs from other in b.Jobs where one.PartId == other.PartId && one.Layer != other.Layer select one.Layer.CompareTo(other.Layer)).FirstOrDefault();
 
-    private static int Broad(CoatGroup group) => group.IsBroad ? 1 : 0;
+    private static int Broad(CoatGroup group) => group.IsUsuallyBroad ? 1 : 0;
 
     private static bool SharePart(CoatGroup a, CoatGroup b) => a.Jobs.Any(j => b.Jobs.Any(k => j.PartId == k.PartId));
 }

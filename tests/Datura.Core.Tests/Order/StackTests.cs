@@ -5,7 +5,7 @@ namespace Datura.Core.Tests.Order;
 /// <summary>What lies on what is the painter's; schools only propose it.</summary>
 public class StackTests
 {
-    public static TheoryData<int> Seeds => [.. Enumerable.Range(0, 24)];
+    public static TheoryData<int> Seeds => [.. Enumerable.Range(0, 16)];
 
     private static PlannedLook Planned(Look look, int seed) => Planner.Plan(look, DemoWorld.FourFaces[seed % 4], DemoWorld.Bodies[DemoWorld.FourFaces[seed % 4].Id], DemoWorld.Kit, DemoWorld.Parade);
 
@@ -78,6 +78,33 @@ public class StackTests
             Assert.True(Array.IndexOf(kept, lower.Key) < Array.IndexOf(kept, upper.Key) || OnGround(planned, lower, upper), $"{lower.Key} lies under {upper.Key}");
         }
     }
+
+    // Another tool in the hand takes longer or comes out broader; it lies where it lay.
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void AnotherToolChangesNoStack(int seed)
+    {
+        var look = Random(seed);
+        look = look with { Parts = [.. look.Parts.Select(p => p with { Laid = null })] };
+        var random = new Random(seed);
+        var other = look with
+        {
+            Parts = [.. look.Parts.Select(p => p with
+            {
+                Laid = p.Paints.ToDictionary(m => m.Key, m => new CoatLay { Tool = RandomLooks.WithHand(random, CoatLay.Usual, m.Value, DemoWorld.Kit).Tool }),
+            })],
+        };
+        var (usual, changed) = (Planned(look, seed), Planned(other, seed));
+        var keys = Keys(changed);
+        // Of two coats of one paint it makes no difference.
+        Assert.All(Touching(usual).Where(p => !p.Lower.Mix.Shares.SequenceEqual(p.Upper.Mix.Shares)), p => Assert.True(
+            keys.IndexOf(p.Lower.Key) < keys.IndexOf(p.Upper.Key) || !Touch(changed, p.Lower.Key, p.Upper.Key), $"{p.Lower.Key} and {p.Upper.Key}"));
+    }
+
+    // A broader line touches more, a finer one less.
+    private static bool Touch(PlannedLook planned, string a, string b) =>
+        new Overlaps().Of(planned.Jobs.Single(j => j.Key == a), planned.Jobs.Single(j => j.Key == b))
+        && planned.Network!.IndexOf(a) != planned.Network.IndexOf(b);
 
     // Glitter and gems hold only on what is damp: physics keeps them after their ground.
     private static bool OnGround(PlannedLook planned, CoatJob lower, CoatJob upper) => planned.Jobs.Any(j => j.OnDamp) && (lower.StaysDamp || upper.OnDamp || lower.OnDamp);
