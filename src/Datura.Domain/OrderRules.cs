@@ -1,7 +1,7 @@
 namespace Datura.Domain;
 
 /// <summary>
-/// All rules of order. What the painter decides comes first (ranks below 0), then what a part's own coats ask of each other. Rules of rank 1
+/// All rules of order. What holds on what comes first, then what the painter decides (ranks below 0), then what a part's own coats ask of each other. Rules of rank 1
 /// are what schools propose for what lies on what, by stage and lightness. The others can go round in a circle with them: a spared shape may lie over something that lies over the base that
 /// is to come after it. Whether a spared shape goes on before or after the base makes no difference to the picture, so it gives
 /// way first to what lies on what; sparkle and lips are only a matter of wear.
@@ -12,6 +12,7 @@ public static class OrderRules
     public static readonly OrderRule BaseUnder = new("baseUnder", true, false);
     public static readonly OrderRule ReserveFirst = new("reserveFirst", true, true, 3);
     public static readonly OrderRule DarkReserveFirst = new("darkReserveFirst", true, false, 2);
+    public static readonly OrderRule GelFirst = new("gelFirst", true, false, -3);
     public static readonly OrderRule Stacked = new("stacked", true, false, -2);
     public static readonly OrderRule Kept = new("kept", true, false, -1);
     public static readonly OrderRule Layers = new("layers", true, false, 0);
@@ -38,7 +39,7 @@ public static class OrderRules
 
     public static IReadOnlyList<OrderRule> All { get; } =
     [
-        MapFirst, Stacked, Kept, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
+        MapFirst, GelFirst, Stacked, Kept, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
         DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, SpongeFirst, LidsOnce, ToolInHand, BusyHands,
     ];
 }

@@ -82,10 +82,13 @@ public class FileTests
         var text = string.Join(' ', pdf.GetPages().Select(p => p.Text));
         var plan = look.Plan;
         foreach (var expected in new[] { plan.Look, plan.Face, $"{Units.Clock(plan.TotalSeconds)} min", "Before you start", "product label", "lenses", "Notes", "Wait " }
-            .Concat(plan.Steps.Select(s => s.Paint)).Concat(plan.Steps.Select(s => s.ToolName)).Concat(plan.Steps.SelectMany(s => s.Poses).Select(p => p.Words)))
+            .Concat(plan.Steps.Select(s => s.Paint)).Concat(plan.Steps.Select(s => s.ToolName)).Concat(plan.Steps.Select(s => s.Hand.ToLowerInvariant())).Concat(plan.Steps.SelectMany(s => s.Poses).Select(p => p.Words)))
         {
             Assert.Contains(Squeezed(expected), Squeezed(text), StringComparison.Ordinal);
         }
+
+        // A wait that the clock cannot show is none.
+        Assert.DoesNotContain("Wait0:00", Squeezed(text), StringComparison.Ordinal);
 
         var reach = plan.Parts.First(p => p.Kind == "socket").Sizes[0];
         Assert.Contains(Squeezed(Units.Size(reach, inches: false)), Squeezed(text), StringComparison.Ordinal);

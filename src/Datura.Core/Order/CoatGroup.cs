@@ -33,6 +33,10 @@ public sealed class CoatGroup
 
     public bool IntoWet => Jobs[0].Lay.IntoWet;
 
+    public bool OnDamp => Jobs[0].OnDamp;
+
+    public bool StaysDamp => Jobs[0].StaysDamp;
+
     public bool Reserved => Jobs.All(j => j.Reserved);
 
     /// <summary>Laid with a tool that does not stop at a line: sponges and the soft brush.</summary>

@@ -23,6 +23,16 @@ public static class Precedence
             return null;
         }
 
+        if (overlap && a.StaysDamp && b.OnDamp)
+        {
+            return OrderRules.GelFirst;
+        }
+
+        if (overlap && b.StaysDamp && a.OnDamp)
+        {
+            return null;
+        }
+
         if (a.Stage == Stage.Base != (b.Stage == Stage.Base))
         {
             return WithBase(a, b, overlap, order);
@@ -87,9 +97,9 @@ public static class Precedence
         }
 
         // The name decides between coats that are alike in everything, so that one of them always goes first.
-        var alike = (-broad * Broad(a), -lightness * a.Lightness, a.FirstPart).CompareTo((-broad * Broad(b), -lightness * b.Lightness, b.FirstPart));
+        var alike = (a.OnDamp, -broad * Broad(a), -lightness * a.Lightness, a.FirstPart).CompareTo((b.OnDamp, -broad * Broad(b), -lightness * b.Lightness, b.FirstPart));
         return alike < 0 || (alike == 0 && string.CompareOrdinal(a.Key, b.Key) < 0)
-            ? broad > 0 && a.IsUsuallyBroad && !b.IsUsuallyBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
+            ? b.OnDamp && !a.OnDamp ? OrderRules.OnDamp : broad > 0 && a.IsUsuallyBroad && !b.IsUsuallyBroad ? OrderRules.BroadBeforeFine : lightness == 0 ? OrderRules.Layers : OrderRules.LightBeforeDark
             : null;
     }
 

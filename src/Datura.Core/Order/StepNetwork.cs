@@ -173,7 +173,7 @@ public sealed class StepNetwork
             for (var b = 0; b < Count; b++)
             {
                 // In an order that she keeps no school has a say; what touches is decided by it already.
-                if (a == b || (decided[a] && decided[b] && Groups[a].Stage != Stage.Map))
+                if (a == b || (decided[a] && decided[b] && Groups[a].Stage != Stage.Map && !(Groups[a].StaysDamp && Groups[b].OnDamp)))
                 {
                     continue;
                 }

@@ -15,7 +15,7 @@ public static class Handles
 
     public static IReadOnlyList<Handle> Of(PartKind kind, Part part, FittedBody body, Costume costume)
     {
-        var side = kind.Sided ? part.Sides == Sides.Right ? Side.Right : Side.Left : Side.Middle;
+        var side = kind.IsSided(part) ? part.Sides == Sides.Right ? Side.Right : Side.Left : Side.Middle;
         Mark[] Marks(Part p) => [.. kind.Expand(body, p, costume).Marks.Where(m => side == Side.Middle || m.Side == side)];
         var marks = Marks(part);
         if (marks.Length == 0)

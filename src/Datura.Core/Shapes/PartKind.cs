@@ -66,7 +66,7 @@ public abstract class PartKind
     /// <summary>Marks on the asked-for sides and the lengths that matter.</summary>
     public PartMarks Expand(FittedBody body, Part part, Costume costume)
     {
-        if (!Sided || IsOnceInTheMiddle(part))
+        if (!IsSided(part))
         {
             var (marks, sizes) = OneSide(new(body, part, costume, Side.Middle));
             return new([.. Moved(marks, part, body).Where(OnTheBody)], [.. sizes]);
@@ -94,6 +94,9 @@ public abstract class PartKind
 
     private IReadOnlyList<Mark> Moved(IEnumerable<Mark> marks, Part part, FittedBody body) =>
         Movable && part.Moved != default ? MarkMove.Of([.. marks], part.Moved, body) : [.. marks];
+
+    /// <summary>Whether a part has a left and a right, or lies across the mid-line, once.</summary>
+    public bool IsSided(Part part) => Sided && !IsOnceInTheMiddle(part);
 
     /// <summary>Whether a part that could have sides lies across the mid-line, once.</summary>
     protected virtual bool IsOnceInTheMiddle(Part part) => false;

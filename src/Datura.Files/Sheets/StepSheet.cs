@@ -190,7 +190,7 @@ public static class StepSheet
     private static IReadOnlyList<(string Text, bool Bold, string? Swatch)> Lines(PlanStep step, bool inches)
     {
         var lines = new List<(string, bool, string?)>();
-        if (step.WaitSeconds > 0)
+        if (step.WaitSeconds >= 1)
         {
             lines.Add(($"Wait {Units.Clock(step.WaitSeconds)} first: {step.WaitsFor!.Words}.", true, null));
         }

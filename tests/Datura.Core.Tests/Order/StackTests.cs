@@ -53,7 +53,7 @@ public class StackTests
     {
         var look = Random(seed);
         var (usual, random) = (Planned(look, seed), new Random(seed));
-        var pairs = Touching(usual).Where(p => !p.Lower.Lay.IntoWet && !p.Upper.Lay.IntoWet).ToArray();
+        var pairs = Touching(usual).Where(p => !p.Lower.Lay.IntoWet && !p.Upper.Lay.IntoWet && !(p.Lower.StaysDamp && p.Upper.OnDamp)).ToArray();
         foreach (var (lower, upper) in Enumerable.Range(0, Math.Min(4, pairs.Length)).Select(_ => RandomLooks.Pick(random, pairs)))
         {
             var turned = Planned(look with { Order = new(Over: [new(lower.Key, upper.Key)]) }, seed);
@@ -108,6 +108,25 @@ public class StackTests
 
     // Glitter and gems hold only on what is damp: physics keeps them after their ground.
     private static bool OnGround(PlannedLook planned, CoatJob lower, CoatJob upper) => planned.Jobs.Any(j => j.OnDamp) && (lower.StaysDamp || upper.OnDamp || lower.OnDamp);
+
+    // Gel first, what it holds after: also of two parts of one kind, and whatever order is kept (physics, not a school).
+    [Fact]
+    public void StonesGoOnTheirGel()
+    {
+        var kit = DemoWorld.Kit with { Paints = [.. new[] { Material.Gel, Material.Gem }.Select(m => DemoWorld.Kit.Paints[0] with { Id = m.ToString(), Material = m })] };
+        Part Arc(Material material) => DemoWorld.Part("gemArc") with { Paints = new Dictionary<string, PaintMix> { ["gem"] = new([new(material.ToString(), 1)]) } };
+        PlannedLook Planned(Look look) => Planner.Plan(look, DemoWorld.Faces[0], DemoWorld.Body, kit, DemoWorld.Parade);
+        foreach (var look in new[] { DemoWorld.LookOf(Arc(Material.Gel), Arc(Material.Gem)), DemoWorld.LookOf(Arc(Material.Gem), Arc(Material.Gel)) })
+        {
+            string Key(bool gel) => Planned(look).Jobs.Single(j => j.StaysDamp == gel && j.Role.Stage != Stage.Map).Key;
+            var (gel, stones) = (Key(true), Key(false));
+            foreach (var order in new[] { null, new OrderWish(Over: [new(gel, stones)]), new OrderWish(Sequence: [stones, gel]) })
+            {
+                var keys = Keys(Planned(look with { Order = order }));
+                Assert.True(keys.IndexOf(gel) < keys.IndexOf(stones));
+            }
+        }
+    }
 
     // White first in the fold, the dark drawn along the crease after; and the other way round (common practice: both are met).
     [Fact]

@@ -37,7 +37,7 @@ public sealed record TemplatePiece(
     public static TemplatePiece? Of(PartKind kind, Part part, PartMarks marks, FittedBody body, double allowanceMm)
     {
         var side = kind.Sided && part.Sides == Sides.Right ? Side.Right : Side.Left;
-        var own = marks.Marks.Where(m => m.Side == side || m.Side == Side.Middle || !kind.Sided).ToArray();
+        var own = marks.Marks.Where(m => m.Side == side || m.Side == Side.Middle || !kind.IsSided(part)).ToArray();
         var first = own.OfType<RegionMark>().FirstOrDefault()?.Role;
         var regions = own.OfType<RegionMark>().Where(r => r.Role == first).ToArray();
         var strokes = regions.Length > 0 ? [] : own.OfType<StrokeMark>().ToArray();
@@ -63,7 +63,7 @@ public sealed record TemplatePiece(
         var lines = strokes.Select(s => Flat(s.Path)).ToArray();
         var points = outlines.Concat(lines).SelectMany(l => l).ToArray();
         return new(
-            part.Id, kind.LabelOf(part), kind.Sided, false, outlines, lines,
+            part.Id, kind.LabelOf(part), kind.IsSided(part), false, outlines, lines,
             [.. Curves.Rings(figure.ConvexHull().Buffer(Math.Max(allowance, 0.5), 6)).Select(Flat)],
             [.. NamedPlaces.All.Where(p => patch.Holds(body.At(p.Key))).Select(p => new TemplateMark(p.Key, patch.Flat(body.At(p.Key))))],
             Flat(middle), patch.MostStretch(figure),
