@@ -18,13 +18,15 @@ internal static class ArrivedRequest
         var group = routes.MapGroup("");
         group.AddEndpointFilterFactory((route, next) =>
         {
-            var parameters = route.MethodInfo.GetParameters();
+            // What is declared is read once, not with every request.
+            var parameters = route.MethodInfo.GetParameters().Select(p => (Name: p.Name!, Range: p.GetCustomAttribute<RangeAttribute>(), Comes: IsRecord(p.ParameterType))).ToArray();
             return context =>
             {
                 context.HttpContext.Items[Mark] = true;
                 for (var k = 0; k < parameters.Length; k++)
                 {
-                    Check(parameters[k], context.Arguments[k]);
+                    var (name, range, comes) = parameters[k];
+                    Check(name, range, comes, context.Arguments[k]);
                 }
 
                 return next(context);
@@ -36,29 +38,28 @@ internal static class ArrivedRequest
     /// <summary>Whether the values of a request were read: what goes wrong after that is not for want of a readable request.</summary>
     public static bool Arrived(this HttpContext context) => context.Items.ContainsKey(Mark);
 
-    private static void Check(ParameterInfo parameter, object? value)
+    private static void Check(string name, RangeAttribute? range, bool comes, object? value)
     {
         if (value is string text)
         {
-            SoundBody.CheckText(text, parameter.Name!, Limits.LongestNotes);
+            SoundBody.CheckText(text, name, Limits.LongestNotes);
         }
         else if (value is double or int && Convert.ToDouble(value, CultureInfo.InvariantCulture) is var number)
         {
-            var range = parameter.GetCustomAttribute<RangeAttribute>();
             var (least, most) = range is null ? (double.MinValue, double.MaxValue)
                 : (Convert.ToDouble(range.Minimum, CultureInfo.InvariantCulture), Convert.ToDouble(range.Maximum, CultureInfo.InvariantCulture));
             if (!(number >= least && number <= most))
             {
-                throw range is null ? new InputException(parameter.Name!, ProblemCode.AddressNumber, ("name", parameter.Name!))
-                    : new InputException(parameter.Name!, ProblemCode.AddressRange, ("name", parameter.Name!), ("least", least), ("most", most));
+                throw range is null ? new InputException(name, ProblemCode.AddressNumber, ("name", name))
+                    : new InputException(name, ProblemCode.AddressRange, ("name", name), ("least", least), ("most", most));
             }
         }
-        else if (IsRecord(value))
+        else if (comes && value is not null)
         {
-            SoundBody.Check(value!);
+            SoundBody.Check(value);
         }
     }
 
     // What comes in is a record, what serves is none; records have a method that clones them.
-    private static bool IsRecord(object? argument) => argument?.GetType().GetMethod("<Clone>$") is not null;
+    private static bool IsRecord(Type declared) => declared.GetMethod("<Clone>$") is not null;
 }

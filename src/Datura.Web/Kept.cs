@@ -19,6 +19,9 @@ internal static class Kept
     public static FileContentHttpResult File(byte[] bytes, string mediaType, HttpContext context)
     {
         context.Response.Headers.CacheControl = "no-cache";
-        return TypedResults.File(bytes, mediaType, entityTag: new EntityTagHeaderValue($"\"{Convert.ToHexString(SHA256.HashData(bytes).AsSpan(0, 12))}\""));
+        return TypedResults.File(bytes, mediaType, entityTag: Tag(bytes));
     }
+
+    /// <summary>Says whether two answers are the same.</summary>
+    public static EntityTagHeaderValue Tag(byte[] bytes) => new($"\"{Convert.ToHexString(SHA256.HashData(bytes).AsSpan(0, 12))}\"");
 }

@@ -1,5 +1,7 @@
 using System.Net;
+using System.Net.Http.Json;
 using System.Text;
+using System.Text.Json.Nodes;
 using Datura.Documents;
 using Datura.Store;
 
@@ -22,6 +24,35 @@ public class LookTests(Service service) : IClassFixture<Service>
         using var copy = service.AnotherCopy();
         await copy.GetAsync("/health");
         Assert.Equal(before, await service.Get<DocumentHead[]>("/api/looks"));
+    }
+
+    // What is read of a look is what its file says, and what is read can be saved again as it came.
+    [Fact]
+    public async Task WhatIsReadIsWhatIsKept()
+    {
+        foreach (var (id, _, _, _) in await service.Get<DocumentHead[]>("/api/looks"))
+        {
+            var read = JsonNode.Parse(await service.Client.GetStringAsync($"/api/looks/{id}"))!;
+            var file = JsonNode.Parse(await service.Client.GetStringAsync($"/api/looks/{id}/file"))!.AsObject();
+            Assert.True(file.Remove("format") && file.Remove("version"));
+            Assert.True(JsonNode.DeepEquals(file, read["look"]), id);
+            var saved = await service.Client.PutAsJsonAsync($"/api/looks/{id}", new { revision = (int)read["revision"]!, document = read["look"] });
+            Assert.Equal(HttpStatusCode.OK, saved.StatusCode);
+        }
+    }
+
+    // The words of the trade are sent once; whoever has them is told that they are still the same (RFC 9110, If-None-Match).
+    [Theory]
+    [InlineData("/api/kinds")]
+    [InlineData("/api/hands")]
+    [InlineData("/api/measures")]
+    [InlineData("/api/order/rules")]
+    public async Task WordsAreSentOnce(string address)
+    {
+        using var first = await service.Client.GetAsync(address);
+        using var again = new HttpRequestMessage(HttpMethod.Get, address) { Headers = { IfNoneMatch = { first.Headers.ETag! } } };
+        using var answer = await service.Client.SendAsync(again);
+        Assert.Equal(HttpStatusCode.NotModified, answer.StatusCode);
     }
 
     [Fact]

@@ -44,7 +44,7 @@ public static class ComputeEndpoints
                 measures.Computed(operation, Stopwatch.GetElapsedTime(asked, began), Stopwatch.GetElapsedTime(began));
             }
         });
-        endpoint.WithRequestTimeout(Limit(InteractiveLimit));
+        endpoint.WithMetadata(new ComputeUrgency(Urgency.Interactive)).WithRequestTimeout(Limit(InteractiveLimit));
         return endpoint.For(Role.Helper);
     }
 

@@ -17,8 +17,8 @@ public static class CoatEndpoints
 
     public static void MapCoats(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/lamps", () => TypedResults.Ok((IReadOnlyList<LampResource>)[.. Lamps.All.Select(l =>
-            new LampResource(l.Id, l.Name, new ChromaticAdaptation(l.Power).Shown(Enumerable.Repeat(0.95, Spectrum.Bands).ToArray()).Hex))]))
+        routes.MapWords<IReadOnlyList<LampResource>>("/api/lamps", () => [.. Lamps.All.Select(l =>
+            new LampResource(l.Id, l.Name, new ChromaticAdaptation(l.Power).Shown(Enumerable.Repeat(0.95, Spectrum.Bands).ToArray()).Hex))])
             .Called("listLamps", "The lamps that a setting may have, with what a white looks like under each.").WithTags("Words");
 
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();

@@ -17,9 +17,9 @@ public static class OrderEndpoints
 
     public static void MapOrders(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/order/rules", () => TypedResults.Ok((IReadOnlyList<RuleResource>)[.. OrderRules.All.Select(r => new RuleResource(r.Id, r.Words, r.Strict, r.Switchable, r.Source))]))
+        routes.MapWords<IReadOnlyList<RuleResource>>("/api/order/rules", () => [.. OrderRules.All.Select(r => new RuleResource(r.Id, r.Words, r.Strict, r.Switchable, r.Source))])
             .Called("listOrderRules", "The rules of the order, each with its source.").WithTags("Words");
-        routes.MapGet("/api/order/rates", () => TypedResults.Ok(Rates.All))
+        routes.MapWords("/api/order/rates", () => Rates.All)
             .Called("listRates", "How long each kind of work takes.").WithTags("Words");
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/order/shortest", async (PlanRequest request, double? seconds, PlanService service, CancellationToken cancel) =>

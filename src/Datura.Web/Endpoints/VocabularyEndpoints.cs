@@ -15,7 +15,7 @@ public static class VocabularyEndpoints
 
     public static void MapVocabulary(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/kinds", () => TypedResults.Ok((IReadOnlyList<KindResource>)[.. PartKinds.All.Select(Resource)]))
+        routes.MapWords<IReadOnlyList<KindResource>>("/api/kinds", () => [.. PartKinds.All.Select(Resource)])
             .Called("listKinds", "The kinds of parts, with their measures and coats.").WithTags("Words");
         routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans, HttpContext context, CancellationToken cancel) =>
         {
@@ -24,14 +24,14 @@ public static class VocabularyEndpoints
         })
             .Computes().Called("drawKind", "A kind as a small picture.")
             .Gives("image/png").WithTags("Words").ProducesProblem(400).ProducesProblem(404);
-        routes.MapGet("/api/hands", () => TypedResults.Ok(HandWords.All))
+        routes.MapWords("/api/hands", () => HandWords.All)
             .Called("listHands", "Tools, techniques and water: what goes with what, and how to tell how wet paint is.").WithTags("Words");
-        routes.MapGet("/api/zones", () => TypedResults.Ok(Zones.Names))
+        routes.MapWords("/api/zones", () => Zones.Names)
             .Called("listZones", "The zones of the face, neck and chest.").WithTags("Words");
-        routes.MapGet("/api/measures", () => TypedResults.Ok((IReadOnlyList<MeasureResource>)[.. Measures.All.Select(m => new MeasureResource(
-            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))]))
+        routes.MapWords<IReadOnlyList<MeasureResource>>("/api/measures", () => [.. Measures.All.Select(m => new MeasureResource(
+            m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))])
             .Called("listMeasures", "The measures of a face, and how each is taken.").WithTags("Words");
-        routes.MapGet("/api/measures/presets", () => TypedResults.Ok(MeasurePresets.All))
+        routes.MapWords("/api/measures/presets", () => MeasurePresets.All)
             .Called("listMeasurePresets", "Measures of mean people, by age.").WithTags("Words");
         routes.MapGet("/api/measures/{id}/picture", (string id, HttpContext context) => Kept.File(MeasurePicture.Png(
             Measures.Find(id) ?? throw new InputException("id", ProblemCode.UnknownMeasure, ("id", id)),
