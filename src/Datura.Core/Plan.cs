@@ -14,6 +14,7 @@ public sealed record Plan(
     IReadOnlyDictionary<string, double> MeasuresMm,
     IReadOnlyList<PlanPart> Parts,
     IReadOnlyList<PlanStep> Steps,
+    IReadOnlyList<PlanStage> Stages,
     double TotalSeconds,
     PlanTime Time,
     double WaitingSeconds,

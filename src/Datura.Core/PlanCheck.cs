@@ -32,6 +32,8 @@ public static class PlanCheck
             found.AddRange(OfOrder(order));
         }
 
+        found.AddRange(OfStages(look.Stages ?? []));
+
         if (!Limits.Hold<Look>(nameof(Look.WetLifts), look.WetLifts))
         {
             found.Add(Problem.Of("wetLifts", ProblemCode.WetLifts, ("most", 100 * Limits.Most<Look>(nameof(Look.WetLifts)))));
@@ -175,6 +177,19 @@ public static class PlanCheck
             {
                 yield return Problem.Of($"{field}.coats.{role}", ProblemCode.CoatCount, ("part", kind.LabelOf(part)), ("coats", coats), ("most", Limits.MostCoats));
             }
+        }
+    }
+
+    private static IEnumerable<Problem> OfStages(IReadOnlyList<LookStage> stages)
+    {
+        if (stages.Count > LookStage.Most || stages.Any(s => !Limits.IsName(s.Name)))
+        {
+            yield return Problem.Of("stages", ProblemCode.StageNames, ("most", LookStage.Most), ("letters", Limits.LongestName));
+        }
+
+        foreach (var named in stages.SelectMany(s => s.Coats.Distinct().Select(c => (Coat: c, s.Name))).GroupBy(n => n.Coat).Where(n => n.Count() > 1))
+        {
+            yield return Problem.Of("stages", ProblemCode.CoatInTwoStages, ("coat", named.Key), ("stages", string.Join(" and ", named.Select(n => n.Name))));
         }
     }
 

@@ -76,6 +76,7 @@ public static class Planner
             body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)),
             [.. expanded.Select(p => PlanParts.Of(p, body, jobs, kit, colours))],
             planSteps,
+            PlanStage.Of(look.Stages, steps),
             Math.Round(total, 1),
             PlanTime.Of(session, setting),
             Math.Round(steps.Sum(s => s.WaitSeconds), 1),

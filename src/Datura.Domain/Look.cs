@@ -7,8 +7,10 @@ namespace Datura.Domain;
 /// <param name="Order">Schools, pins and ties of its order; null for the usual.</param>
 /// <param name="WetLifts">Share of a dry water-based coat that this painter's wet brush takes along, 0 to 0.5.</param>
 /// <param name="Kit">Id of the kit it was made with; null when it is not known.</param>
+/// <param name="Stages">After each of them one may stop; null for a look that is painted in one go.</param>
 public sealed record Look([property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name, string Notes, Mapping Mapping,
-    [property: MaxLength(Limits.MostParts)] IReadOnlyList<Part> Parts, [property: Range(0, 0.5)] double WetLifts = 0, FormWish? Form = null, OrderWish? Order = null, string? Kit = null)
+    [property: MaxLength(Limits.MostParts)] IReadOnlyList<Part> Parts, [property: Range(0, 0.5)] double WetLifts = 0, FormWish? Form = null, OrderWish? Order = null, string? Kit = null,
+    [property: MaxLength(LookStage.Most)] IReadOnlyList<LookStage>? Stages = null)
 {
     [StringLength(Limits.LongestNotes)]
     public string Notes { get; init; } = Notes ?? "";

@@ -12,7 +12,8 @@ public static class OrderRules
     public static readonly OrderRule BaseUnder = new("baseUnder", true, false);
     public static readonly OrderRule ReserveFirst = new("reserveFirst", true, true, 3);
     public static readonly OrderRule DarkReserveFirst = new("darkReserveFirst", true, false, 2);
-    public static readonly OrderRule GelFirst = new("gelFirst", true, false, -3);
+    public static readonly OrderRule GelFirst = new("gelFirst", true, false, -4);
+    public static readonly OrderRule Staged = new("staged", true, false, -3);
     public static readonly OrderRule Stacked = new("stacked", true, false, -2);
     public static readonly OrderRule Kept = new("kept", true, false, -1);
     public static readonly OrderRule Layers = new("layers", true, false, 0);
@@ -39,7 +40,7 @@ public static class OrderRules
 
     public static IReadOnlyList<OrderRule> All { get; } =
     [
-        MapFirst, GelFirst, Stacked, Kept, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
+        MapFirst, GelFirst, Staged, Stacked, Kept, BaseUnder, ReserveFirst, DarkReserveFirst, Layers, BroadBeforeFine, LightBeforeDark, DepthThenColour, LinesLast, OwnLines, LightsAfterLines, SparkleLast, LipsLate,
         DryBetween, IntoWet, OnDamp, Tied, Pinned, MustFirst, TopDown, FarSideFirst, SpongeFirst, LidsOnce, ToolInHand, BusyHands,
     ];
 }

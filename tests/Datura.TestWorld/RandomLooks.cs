@@ -14,7 +14,15 @@ public static class RandomLooks
         var random = new Random(seed);
         var parts = Enumerable.Range(0, random.Next(2, 13)).Select(k => Part(random, kit, k)).ToArray();
         var look = new Look($"Random {seed}", "", random.Next(2) == 0 ? Mapping.Pencil : Mapping.Freehand, parts, random.Next(3) == 0 ? 0.2 : 0);
-        return look with { Form = random.Next(8) == 0 ? FormWish.Usual : null, Order = random.Next(4) == 0 ? null : Order(random, parts) };
+        return look with { Form = random.Next(8) == 0 ? FormWish.Usual : null, Order = random.Next(4) == 0 ? null : Order(random, parts), Stages = random.Next(3) == 0 ? Stages(random, parts) : null };
+    }
+
+    /// <summary>Two to four stages, with whole parts and single coats in them.</summary>
+    public static IReadOnlyList<LookStage> Stages(Random random, IReadOnlyList<Part> parts)
+    {
+        var count = random.Next(2, 5);
+        var named = parts.SelectMany(p => p.Paints.Keys.Select(r => $"{p.Id}/{r}").Prepend(p.Id)).Where(_ => random.Next(2) == 0).ToLookup(_ => random.Next(count));
+        return [.. Enumerable.Range(0, count).Select(k => new LookStage($"Stage {k + 1}", [.. named[k]]))];
     }
 
     public static Setting Setting(int seed)

@@ -20,6 +20,9 @@ public sealed class CoatGroup
 
     public Stage Stage => Jobs[0].Role.Stage;
 
+    /// <summary>The stage of the look it is in, from 0.</summary>
+    public int InStage => Jobs[0].InStage;
+
     public ToolDescription Tool => Jobs[0].Hand.Tool;
 
     public string Load => Jobs[0].Load;

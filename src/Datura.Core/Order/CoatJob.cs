@@ -48,6 +48,9 @@ public sealed record CoatJob(
     /// <summary>Whether it goes on through a mesh or card.</summary>
     public bool ThroughStencil => Hand.Technique == Technique.ThroughCard;
 
+    /// <summary>The stage of the look it is in, from 0.</summary>
+    public int InStage { get; init; }
+
     /// <summary>Holds on damp paint only: glitter, leaf, gems.</summary>
     public bool OnDamp { get; init; }
 

@@ -50,6 +50,7 @@ public static class CoatJobs
                 {
                     Pace = pace ?? Pace.Usual,
                     Priority = part.Part.Priority,
+                    InStage = LookStage.Of(look.Stages, part.Part.Id, role.Id),
                     Reserved = part.Part.Reserved && part.Kind.Roles[0].Id == role.Id,
                 });
             }

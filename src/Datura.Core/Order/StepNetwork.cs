@@ -54,7 +54,7 @@ public sealed class StepNetwork
         }
 
         // By rank, so that of rules that go round in a circle the weakest gives way.
-        foreach (var (a, b, rule) in StackedGroups.Pairs(groups, wish, overlaps).Concat(Wanted(overlap)).OrderBy(w => w.Rule.Rank))
+        foreach (var (a, b, rule) in StackedGroups.Pairs(groups, wish, overlaps).Concat(Staged()).Concat(Wanted(overlap)).OrderBy(w => w.Rule.Rank))
         {
             if (after[b, a])
             {
@@ -112,7 +112,7 @@ public sealed class StepNetwork
         var order = wish ?? OrderWish.Usual;
         // Lines along the way belong to their part; a shape that goes before the base cannot be one step with one that goes on it.
         var groups = jobs.GroupBy(j => (
-                j.Role.Stage, j.Load, j.Layer, order.Lines == LineSchool.AlongTheWay && j.Role.Stage is Stage.Line or Stage.Highlight ? j.PartId : "",
+                j.InStage, j.Role.Stage, j.Load, j.Layer, order.Lines == LineSchool.AlongTheWay && j.Role.Stage is Stage.Line or Stage.Highlight ? j.PartId : "",
                 Precedence.BeforeBase(j.Reserved, j.Lightness, j.FigureMm2, order)))
             .Select(g => new CoatGroup([.. g.OrderBy(j => j.PartIndex)])).ToArray();
         var known = overlaps ?? new();
@@ -189,6 +189,9 @@ public sealed class StepNetwork
             }
         }
     }
+
+    private IEnumerable<(int First, int Then, OrderRule Rule)> Staged() =>
+        from a in Enumerable.Range(0, Count) from b in Enumerable.Range(0, Count) where Groups[a].InStage < Groups[b].InStage select (a, b, OrderRules.Staged);
 
     // The rule by which a chain from a to b begins.
     private OrderRule Between(int a, int b) => rules[a, b] ?? Enumerable.Range(0, Count).Where(x => after[x, b]).Select(x => rules[a, x]).OfType<OrderRule>().FirstOrDefault() ?? OrderRules.Tied;

@@ -193,6 +193,8 @@ public enum ProblemCode
     NotFromHere,
     NotYourRole,
     PageOutOfDate,
+    CoatInTwoStages,
+    StageNames,
     OverInACircle,
     ToolName,
     ToolLimits,
