@@ -36,6 +36,11 @@ public static class BoothSheet
                 {
                     sheet.Text($"wait {Units.Clock(step.WaitSeconds)}", x + 21, y + size + 16, SheetFonts.Text, Math.Min(10, size / 8));
                 }
+
+                if (plan.Stages.Any(s => s.LastStep == step.Number && s != plan.Stages[^1]))
+                {
+                    sheet.Text("may stop", x + size - 5, y + 15, SheetFonts.Bold, Math.Min(11, size / 7), 255, SKTextAlign.Right);
+                }
             }
         }
 

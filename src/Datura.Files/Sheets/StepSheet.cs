@@ -148,8 +148,26 @@ public static class StepSheet
         {
             var onBody = step.PartIds.SelectMany(id => look.Plan.Parts.Where(p => p.Id == id)).SelectMany(p => p.Zones)
                 .Any(z => z is "collar" or "sternum" or "chest" or "neck front");
+            if (look.Plan.Stages.FirstOrDefault(s => s.FirstStep == step.Number) is { } begins)
+            {
+                Stage(sheet, begins, begins == look.Plan.Stages[^1]);
+            }
+
             Step(sheet, step, (onBody ? wide : pictures)[step.Number], inches);
         }
+    }
+
+    // What a stage takes, and that one may stop after it.
+    private static void Stage(SheetCanvas sheet, PlanStage stage, bool last)
+    {
+        const float room = 30;
+        sheet.Need(room + 140);
+        sheet.Text(stage.Name, SheetCanvas.Margin, sheet.Y + 18, SheetFonts.Heading, 13);
+        sheet.Text(
+            $"{Units.Clock(stage.Seconds)} min, until {Units.Clock(stage.EndSeconds)} ({Units.Clock(stage.LowSeconds)} to {Units.Clock(stage.HighSeconds)} in most sessions)" +
+            (last ? "" : "; may stop after it"),
+            SheetCanvas.Margin + sheet.Width, sheet.Y + 18, SheetFonts.Text, 9, 60, SKTextAlign.Right);
+        sheet.Y += room;
     }
 
     private static void Step(SheetCanvas sheet, PlanStep step, byte[] picture, bool inches)

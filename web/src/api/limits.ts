@@ -237,6 +237,9 @@ export const LETTERS = {
     name: 120,
     notes: 4000,
   },
+  LookStage: {
+    name: 120,
+  },
   MailAddressRequest: {
     mail: 254,
     password: 1000,

@@ -2928,6 +2928,8 @@ export interface components {
             order?: null | components["schemas"]["OrderWish"];
             /** @description Id of the kit it was made with; null when it is not known. */
             kit?: null | string;
+            /** @description After each of them one may stop; null for a look that is painted in one go. */
+            stages?: null | components["schemas"]["LookStage"][];
             notes: string;
         };
         /** @description A look with the revision it was read at. */
@@ -2936,6 +2938,11 @@ export interface components {
             /** Format: int32 */
             revision: number;
             look: components["schemas"]["Look"];
+        };
+        /** @description A stage of a look: finished as it is, and done before the next begins, so that one may stop after it. */
+        LookStage: {
+            name: string;
+            coats: string[];
         };
         /** @description Two neighbouring colours that the set light takes apart less than daylight does. */
         LostPair: {
@@ -3321,6 +3328,7 @@ export interface components {
             };
             parts: components["schemas"]["PlanPart"][];
             steps: components["schemas"]["PlanStep"][];
+            stages: components["schemas"]["PlanStage"][];
             /** Format: double */
             totalSeconds: number;
             time: components["schemas"]["PlanTime"];
@@ -3469,6 +3477,60 @@ export interface components {
              * @description Finest width an eye resolves from there.
              */
             finestMm: number;
+        };
+        /** @description A stage of the look as it is planned. */
+        PlanStage: {
+            /**
+             * Format: int32
+             * @description From 1, as the look names them; a stage that nothing is in has none.
+             */
+            number: number;
+            name: string;
+            /**
+             * Format: int32
+             * @description Number of its first step.
+             */
+            firstStep: number;
+            /**
+             * Format: int32
+             * @description Number of its last; the face after it is the picture of the stage.
+             */
+            lastStep: number;
+            /**
+             * Format: double
+             * @description When one may stop, on the clock of the session.
+             */
+            endSeconds: number;
+            /**
+             * Format: double
+             * @description From the end of the stage before to the end of this one.
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description Brush on skin.
+             */
+            workSeconds: number;
+            /**
+             * Format: double
+             * @description Changes of tool, load and pose.
+             */
+            setUpSeconds: number;
+            /**
+             * Format: double
+             * @description Idle while something dries.
+             */
+            waitSeconds: number;
+            /**
+             * Format: double
+             * @description One session in ten that stops here is shorter.
+             */
+            lowSeconds: number;
+            /**
+             * Format: double
+             * @description One in ten is longer.
+             */
+            highSeconds: number;
         };
         /** @description A coat of a look made with another kit. */
         PlanStandIn: {

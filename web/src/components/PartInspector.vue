@@ -16,6 +16,7 @@ import FileButton from './FileButton.vue'
 import ParameterField from './ParameterField.vue'
 import PartPaint from './PartPaint.vue'
 import PartStack from './PartStack.vue'
+import PartStage from './PartStage.vue'
 import NamedSlider from './NamedSlider.vue'
 
 const props = defineProps<{ part: Part }>()
@@ -112,6 +113,7 @@ function reset(id: string) {
 
     <part-paint :part="part" :kind="kind" />
     <part-stack :part="part" />
+    <part-stage :part="part" :kind="kind" />
 
     <section class="group">
       <field-row :label="say('partInspector.ownName')">

@@ -22,6 +22,9 @@ const blocks = computed(() =>
   })),
 )
 
+/** Stages by the number of their last step; the look's own end is no stop on the way. */
+const stops = computed(() => new Map((plan.value?.stages ?? []).slice(0, -1).map((s) => [s.lastStep, s])))
+
 function spriteStyle(index: number) {
   return {
     backgroundImage: planning.strip ? `url(${planning.strip})` : 'none',
@@ -64,6 +67,14 @@ function show(number: number | null) {
             <strong>{{ clock(b.seconds) }}</strong>
           </span>
         </button>
+      </li>
+      <li
+        v-if="stops.has(b.step.number)"
+        class="stop-here"
+        :title="say('stepCards.mayStopAfter', { name: stops.get(b.step.number)!.name })"
+      >
+        <span>{{ say('stepCards.mayStop') }}</span>
+        <strong>{{ clock(stops.get(b.step.number)!.endSeconds) }}</strong>
       </li>
     </template>
   </ol>
@@ -136,6 +147,18 @@ ol {
   font-size: 12px;
   border-radius: 9px;
   background: repeating-linear-gradient(-45deg, var(--line) 0 3px, transparent 3px 9px);
+}
+
+.stop-here {
+  flex: none;
+  width: 60px;
+  display: grid;
+  align-content: center;
+  justify-items: center;
+  text-align: center;
+  font-size: 12px;
+  border-left: 3px solid var(--accent);
+  border-radius: 2px;
 }
 
 .wait span,

@@ -9,6 +9,7 @@ import { useOrder } from '../../stores/order'
 import { usePlan } from '../../stores/plan'
 import { useSelection } from '../../stores/selection'
 import FewTools from './FewTools.vue'
+import StagesPanel from './StagesPanel.vue'
 import TimeBudget from './TimeBudget.vue'
 
 const order = useOrder()
@@ -160,6 +161,8 @@ function holds(id: string) {
     </section>
     <p v-else class="faint">{{ say('orderInspector.chooseAStepInTheStrip') }}</p>
     <p v-if="order.refused" class="stop" role="alert">{{ order.refused }}</p>
+
+    <stages-panel />
 
     <time-budget v-if="order.versions" />
 
