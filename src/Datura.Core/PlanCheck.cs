@@ -164,6 +164,11 @@ public static class PlanCheck
                     ("most", Limits.Most<CoatLay>(nameof(lay.Film))));
             }
 
+            if (lay.MarksPerLoad is < 1 or > CoatLay.MostMarksPerLoad)
+            {
+                yield return Problem.Of($"{field}.laid.{role}.marksPerLoad", ProblemCode.MarksPerLoad, ("part", kind.LabelOf(part)), ("marks", lay.MarksPerLoad), ("most", CoatLay.MostMarksPerLoad));
+            }
+
             if (lay.Split is { } split && !(Limits.Hold<SplitLoad>(nameof(split.Overlap), split.Overlap) && Limits.Hold<SplitLoad>(nameof(split.Powder), split.Powder)
                 && Limits.Hold<SplitLoad>(nameof(split.AxisDeg), split.AxisDeg)))
             {

@@ -10,11 +10,13 @@ namespace Datura.Domain;
 /// <param name="Technique">How it goes on; null for what the tool is usually used for.</param>
 /// <param name="Water">How wet; null for what the technique usually wants.</param>
 /// <param name="Ground">How dry what lies beneath must be first.</param>
+/// <param name="MarksPerLoad">Marks that one load must last for: 1 where every mark wants a fresh, crisp load; null for as long as the paint lasts.</param>
 public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFilm)] double Film = 1, bool IntoWet = false, SplitLoad? Split = null,
-    string? Tool = null, Technique? Technique = null, Water? Water = null, Ground Ground = Ground.Dry)
+    string? Tool = null, Technique? Technique = null, Water? Water = null, Ground Ground = Ground.Dry, [property: Range(1, CoatLay.MostMarksPerLoad)] int? MarksPerLoad = null)
 {
     public const double LeastFilm = 0.05;
     public const double MostFilm = 2;
+    public const int MostMarksPerLoad = 100;
 
     public static CoatLay Usual { get; } = new();
 }

@@ -29,6 +29,12 @@ public static class HandCautions
             yield return Note(job, CautionCode.ToolTooBroad, Severity.Warning) with { Numbers = new Dictionary<string, double> { ["finest"] = hand.FinestMm, ["narrow"] = narrow } };
         }
 
+        // How many of its marks a full load lays.
+        if (job.Lay.MarksPerLoad is { } marks && job.Coats * job.Marks.Count / job.LoadsTaken is var lasts && lasts < Math.Min(marks, job.Coats * job.Marks.Count))
+        {
+            yield return Note(job, CautionCode.LoadRunsOut, Severity.Note) with { Numbers = new Dictionary<string, double> { ["lasts"] = lasts, ["wanted"] = marks } };
+        }
+
         foreach (var risk in hand.Risks)
         {
             yield return Note(job, risk switch

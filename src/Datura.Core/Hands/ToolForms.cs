@@ -21,8 +21,8 @@ public static class ToolForms
 
     public static bool IsSponge(ToolForm form) => form is ToolForm.Sponge or ToolForm.HalfRoundSponge or ToolForm.StippleSponge or ToolForm.PetalSponge;
 
-    /// <summary>Takes several colours side by side (common practice).</summary>
-    public static bool TakesSplitLoad(ToolForm form) => IsSponge(form) || form is ToolForm.Flat or ToolForm.Filbert or ToolForm.Dagger or ToolForm.Angled or ToolForm.PetalBrush;
+    /// <summary>Takes several colours side by side; a round brush is dipped on one side (common practice).</summary>
+    public static bool TakesSplitLoad(ToolForm form) => IsSponge(form) || form is ToolForm.Flat or ToolForm.Filbert or ToolForm.Dagger or ToolForm.Angled or ToolForm.PetalBrush or ToolForm.Round;
 
     /// <summary>Film against the usual of a paint: dabbing evens out, a loaded round brush lays it on, a soft brush dusts (common practice; puff, finger and spatula from memory).</summary>
     public static double Film(ToolForm form) => form switch

@@ -76,12 +76,17 @@ public sealed record CoatJob(
             var drawing = Math.Max(line / lineRate, Coats * WideLineMm2 / 100 / areaRate * 60);
             drawing += Coats * EdgeMm / lineRate;
             var filling = area / areaRate * 60 * (Zones.Contains(Zone.Lid) ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
-            var reloads = Hand.TakesNoPaint ? 0 : Math.Floor(area / (tool.AreaCm2PerLoad * Hand.Load)) + Math.Floor(line / (tool.LineMmPerLoad * Hand.Load));
+            // One load must last for so many marks, or it lasts as long as its paint does; each colour of a split load is taken up anew.
+            var reloads = Hand.TakesNoPaint ? 0
+                : Colours.Count * (Lay.MarksPerLoad is { } marks ? Math.Max(0, Math.Ceiling((double)Coats * Marks.Count / marks) - 1) : Math.Floor(LoadsTaken));
             var dots = Marks.Count(m => m is DotMark);
             return filling + drawing + reloads * Pace.Of(Rates.Reloading)
                 + Coats * (ThroughStencil ? Math.Ceiling((AreaMm2 > 0 ? AreaMm2 : Footprint.AreaMm2) / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
         }
     }
+
+    /// <summary>How many loads of the tool the whole of it takes up.</summary>
+    public double LoadsTaken => Coats * (AreaMm2 / 100 / (Hand.Tool.AreaCm2PerLoad * Hand.Load) + LineMm / (Hand.Tool.LineMmPerLoad * Hand.Load));
 
     // Length of the edges that are drawn crisp before the inside is filled; a wide tool and powder make none.
     private double EdgeMm => Hand.Tool.Form is ToolForm.Sponge or ToolForm.StippleSponge or ToolForm.SoftBrush or ToolForm.Puff ? 0

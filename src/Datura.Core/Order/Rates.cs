@@ -41,7 +41,7 @@ public static class Rates
         new(PoseChange, "Change the pose", "s", 4, 0.2, 120, "common practice"),
         new(PlaceMark, "Find the place of a mark", "s", 0.6, 0.1, 30, "common practice"),
         new(PressDot, "Press a dot", "s", 0.6, 0.1, 30, "common practice"),
-        new(EvenLid, "Press a lid even, again and again", "s", 20, 0.5, 120, "common practice"),
+        new(EvenLid, "Press a lid even, again and again", "s", 17, 0.5, 120, "common practice"),
         new(PlaceStencil, "Place a mesh or card", "s", 6, 0.5, 120, "common practice"),
     ];
 

@@ -391,7 +391,7 @@ public sealed class StepNetwork
     {
         var tool = last?.Tool.Id == group.Tool.Id && last.Load == group.Load ? 0 : pace.Of(Rates.ToolChange);
         var load = last?.Load == group.Load ? 0
-            : pace.Of(Rates.Loading) + (group.Jobs[0].Mix.Shares.Count > 1 && group.Jobs[0].Lay.Split is null ? pace.Of(Rates.Mixing) : 0);
+            : pace.Of(Rates.Loading) + (group.Jobs[0].Lay.Split is not null ? (group.Jobs[0].Mix.Shares.Count - 1) * pace.Of(Rates.Reloading) : group.Jobs[0].Mix.Shares.Count > 1 ? pace.Of(Rates.Mixing) : 0);
         // Lids that are closed already need not be closed again: both lids, and all that goes on them, in one closing.
         var changes = group.Poses.Count - (last is not null && (last.Poses[^1] == group.Poses[0] || (last.Poses.Contains(Pose.EyesClosed) && group.Poses.Contains(Pose.EyesClosed))) ? 1 : 0);
         return tool + load + changes * pace.Of(Rates.PoseChange);

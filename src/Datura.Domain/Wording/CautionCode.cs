@@ -75,4 +75,5 @@ public enum CautionCode
     Runs,
     Drags,
     Smears,
+    LoadRunsOut,
 }

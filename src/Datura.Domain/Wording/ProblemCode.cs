@@ -22,6 +22,7 @@ public enum ProblemCode
     UnknownCoat,
     EmptyMix,
     Film,
+    MarksPerLoad,
     SplitLoad,
     CoatCount,
     OrderTooLong,

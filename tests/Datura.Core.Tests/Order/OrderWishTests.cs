@@ -30,8 +30,9 @@ public class OrderWishTests
     [Fact]
     public void LinesAlongTheWayStayWithTheirPart()
     {
-        var planned = Planner.Plan(DemoWorld.Look("kelp-bride") with { Order = new(LineSchool.AlongTheWay) }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
-        var usual = DemoWorld.Plan("kelp-bride");
+        PlannedLook Planned(OrderWish order) =>
+            Planner.Plan(DemoWorld.Look("kelp-bride") with { Order = order, Stages = null }, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        var (planned, usual) = (Planned(new(LineSchool.AlongTheWay)), Planned(OrderWish.Usual));
         Assert.All(planned.Steps.Where(s => s.Stage == Stage.Line), s => Assert.Single(s.Jobs.Select(j => j.PartId).Distinct()));
         Assert.True(planned.Steps.Count(s => s.Stage == Stage.Line) > usual.Steps.Count(s => s.Stage == Stage.Line));
         foreach (var (colour, line) in from c in planned.InOrder.Select((j, k) => (j, k))

@@ -7,6 +7,10 @@ export const LIMITS = {
       min: 0.05,
       max: 2,
     },
+    marksPerLoad: {
+      min: 1,
+      max: 100,
+    },
   },
   FormWish: {
     strength: {

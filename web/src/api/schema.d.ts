@@ -2383,7 +2383,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -2434,6 +2434,11 @@ export interface components {
             water?: null | components["schemas"]["Water"];
             /** @description How dry what lies beneath must be first. */
             ground?: components["schemas"]["Ground"];
+            /**
+             * Format: int32
+             * @description Marks that one load must last for: 1 where every mark wants a fresh, crisp load; null for as long as the paint lasts.
+             */
+            marksPerLoad?: null | number;
         };
         /** @description Two coats that touch, as the painter wants them to lie. Coats are named part/role. */
         CoatOver: {

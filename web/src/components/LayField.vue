@@ -116,6 +116,20 @@ async function cast() {
         "
       />
     </field-row>
+    <field-row :label="say('layField.oneLoadLasts')">
+      <n-input-number
+        size="small"
+        clearable
+        :value="lay?.marksPerLoad ?? null"
+        v-bind="LIMITS.CoatLay.marksPerLoad"
+        :precision="0"
+        :placeholder="say('layField.itsPaint')"
+        :input-props="{ 'aria-label': say('layField.oneLoadLastsOf', { label }) }"
+        style="width: 112px"
+        @update:value="(v: number | null) => change({ marksPerLoad: v ?? undefined }, 'marksPerLoad')"
+      />
+      <span>{{ say('layField.marks') }}</span>
+    </field-row>
     <n-checkbox
       :checked="lay?.intoWet ?? false"
       @update:checked="(v: boolean) => change({ intoWet: v || undefined }, 'intoWet')"
