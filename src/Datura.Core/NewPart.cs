@@ -21,6 +21,9 @@ public static class NewPart
         return new(kind, part, kind.Expand(body, part, costume).Sizes);
     }
 
+    // A base carries on down by itself.
+    private static bool IsBelowTheFace(Zone zone) => zone is Zone.UnderJaw or Zone.NeckFront or Zone.NeckSide or Zone.Collar or Zone.Sternum or Zone.Chest;
+
     /// <summary>A part of this kind with everything at its default; the caller gives it an id of its own.</summary>
     public static Part Of(PartKind kind, Zone zone, Kit kit)
     {
@@ -43,7 +46,8 @@ public static class NewPart
             Reserved: kind.UsuallyReserved,
             Numbers: new Dictionary<string, double>(),
             Words: kind.WordsFor(zone),
-            Zones: new Dictionary<string, IReadOnlyList<string>>(),
+            // Pointed at where it does not lie by itself, on a lid or an ear, it lies there alone.
+            Zones: kind.Parameters.OfType<ZonesSpec>().Where(z => !z.Standard.Contains(zone) && !IsBelowTheFace(zone)).ToDictionary(z => z.Id, _ => (IReadOnlyList<string>)[zone.Name()]),
             Paints: paints,
             Coats: new Dictionary<string, int>());
     }

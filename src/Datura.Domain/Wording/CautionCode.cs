@@ -11,6 +11,7 @@ public enum CautionCode
     LidsClosed,
     LashLine,
     DoesNotHold,
+    NoGrip,
     NeedsGel,
     NeedsDamp,
 
@@ -33,6 +34,7 @@ public enum CautionCode
     BoltsHoldNothing,
     RibsWithoutCollarBones,
     OutgrownField,
+    PastHairline,
     NoRoom,
     UnevenWeight,
     EndsAlongJaw,

@@ -1,4 +1,6 @@
+using Datura.Core;
 using Datura.Core.Body;
+using Datura.Core.Shapes;
 
 namespace Datura.Files.Pictures;
 
@@ -33,6 +35,16 @@ public sealed record BustView(double TurnDeg, double TiltDeg, double CentreYMm, 
 
     /// <summary>Head, neck and collar for a gallery card.</summary>
     public static BustView Gallery { get; } = new(-24, 2, -48, 400);
+
+    /// <summary>The same from the side that carries more, where one carries clearly more; parts of the mid-line count for neither.</summary>
+    public static BustView GalleryOf(PlannedLook look)
+    {
+        double Carried(Side side) => look.Jobs.Where(j => j.Role.Stage is not (Stage.Base or Stage.Map)).SelectMany(j => j.Marks).Where(m => m.Side == side).Sum(m => Footprint.Of([m]).AreaMm2);
+        return Carried(Side.Left) > MoreMm2 + Carried(Side.Right) ? Gallery with { TurnDeg = -Gallery.TurnDeg } : Gallery;
+    }
+
+    // About a fingertip more (by judgement).
+    private const double MoreMm2 = 200;
 
     /// <summary>Head to collar bones, small.</summary>
     public static BustView Strip { get; } = new(-18, 2, -42, 360);

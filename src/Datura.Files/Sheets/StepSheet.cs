@@ -12,6 +12,7 @@ public static class StepSheet
 {
     private const int StepPictureWidth = 300;
     private const int StepPictureHeight = 300;
+    private const float TitleLine = 14;
 
     /// <param name="look">The plan and its coats.</param>
     /// <param name="paper">A4 or Letter.</param>
@@ -177,18 +178,23 @@ public static class StepSheet
         const float size = 9.2f;
         var width = sheet.Width - pictureSize - 12;
         var lines = Lines(step, inches);
-        var textHeight = 32 + lines.Sum(l => SheetCanvas.ParagraphHeight(l.Text, width, l.Bold ? SheetFonts.Bold : SheetFonts.Text, size) + 1);
+        var title = SheetCanvas.Wrap($"{step.Number}  {step.Title}", width - 165, SheetFonts.Bold, 11.5f);
+        var titleHeight = 22 + (title.Count - 1) * TitleLine;
+        var textHeight = 10 + titleHeight + lines.Sum(l => SheetCanvas.ParagraphHeight(l.Text, width, l.Bold ? SheetFonts.Bold : SheetFonts.Text, size) + 1);
         var height = Math.Max(pictureSize, textHeight) + 12;
         sheet.Need(height);
         var top = sheet.Y;
         sheet.Rule(SheetCanvas.Margin, top, SheetCanvas.Margin + sheet.Width, top);
         sheet.Picture(picture, StepPictureWidth, StepPictureHeight, new(SheetCanvas.Margin, top + 6, SheetCanvas.Margin + pictureSize, top + 6 + pictureSize));
         var time = $"{Units.Clock(step.SetUpSeconds + step.WorkSeconds)} min";
-        var title = SheetCanvas.Wrap($"{step.Number}  {step.Title}", width - 165, SheetFonts.Bold, 11.5f);
-        sheet.Text(title[0] + (title.Count > 1 ? " …" : ""), textLeft, top + 17, SheetFonts.Bold, 11.5f);
+        for (var k = 0; k < title.Count; k++)
+        {
+            sheet.Text(title[k], textLeft, top + 17 + k * TitleLine, SheetFonts.Bold, 11.5f);
+        }
+
         sheet.Text($"{time} · {Units.Clock(step.StartSeconds)} to {Units.Clock(step.StartSeconds + step.SetUpSeconds + step.WorkSeconds)}", textLeft + width, top + 17, SheetFonts.Bold, 10,
             align: SKTextAlign.Right);
-        sheet.Y = top + 22;
+        sheet.Y = top + titleHeight;
         foreach (var (text, bold, swatch) in lines)
         {
             var face = bold ? SheetFonts.Bold : SheetFonts.Text;

@@ -29,7 +29,8 @@ public static class LookEndpoints
             var seen = View(view);
             var look = await library.LookAsync(id, cancel);
             var request = await plans.UsualAsync(look, face, kit, setting, cancel);
-            var (rgba, w, h) = BustPicture.Finished(await plans.PlanAsync(request, cancel), seen, GalleryWidth, GalleryHeight);
+            var planned = await plans.PlanAsync(request, cancel);
+            var (rgba, w, h) = BustPicture.Finished(planned, seen == BustView.Gallery ? BustView.GalleryOf(planned) : seen, GalleryWidth, GalleryHeight);
             return Kept.Picture(rgba, w, h, context);
         }).Gives("image/png", WebP.MediaType).Computes().Called("drawLook", "A look painted: on the face, with the kit and in the setting named, or with its own kit on the first face of the studio.");
     }

@@ -118,7 +118,12 @@ public class PracticeCaseTests
         static Look OneLoad(int marks)
         {
             var look = PracticeCases.ClawMarks.Look;
-            return look with { Parts = [.. look.Parts.Select(p => p.Id == "soft" ? p : p with { Coats = p.Coats.ToDictionary(c => c.Key, _ => 3), Laid = p.Paints.Keys.ToDictionary(r => r, r => p.LayOf(r) with { MarksPerLoad = marks, Tool = "round5", Split = null }) })] };
+            Part Loaded(Part part) => part with
+            {
+                Coats = part.Coats.ToDictionary(c => c.Key, _ => 3),
+                Laid = part.Paints.Keys.ToDictionary(r => r, r => part.LayOf(r) with { MarksPerLoad = marks, Tool = "round5", Split = null }),
+            };
+            return look with { Parts = [.. look.Parts.Select(p => p.Id == "soft" ? p : Loaded(p))] };
         }
     }
 }

@@ -11,7 +11,8 @@ public static class BareGap
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
         var bases = look.Jobs.Where(j => j.Role.Stage == Stage.Base).ToArray();
-        if (bases.Length == 0)
+        // A mask over a part of the face has a bare neck by intent; only a head that is painted down to the chin can look cut off.
+        if (!bases.Any(j => j.Zones.Contains(Zone.Chin) && j.Zones.Contains(Zone.Jaw)))
         {
             yield break;
         }

@@ -22,7 +22,8 @@ public static class Holding
                 Material? below = under is { Role.Stage: not Stage.Map } ? Made(under, look.Kit) : null;
                 if (below is { } material && rule.Refuses.Contains(material))
                 {
-                    yield return Note(CautionCode.DoesNotHold, Severity.Stop, job, paint, rule.Words, Materials.Of(material).Words);
+                    // Only water on cream is helped by powder.
+                    yield return Note(material == Material.Cream ? CautionCode.DoesNotHold : CautionCode.NoGrip, Severity.Stop, job, paint, rule.Words, Materials.Of(material).Words);
                 }
                 else if (rule.NeedsUnder.Count > 0 && (below is null || !rule.NeedsUnder.Contains(below.Value)))
                 {

@@ -9,12 +9,15 @@ public static class OutgrownField
     /// <summary>Share of a part outside its field that an eye lets pass (common practice).</summary>
     public const double MostOutside = 0.25;
 
+    /// <summary>Share of a part in the hair, where paint does not go, that passes (by judgement).</summary>
+    public const double MostInHair = 0.08;
+
     public static IEnumerable<CautionNote> Of(CheckedLook look)
     {
         // A base lies on the zones that were chosen for it.
         foreach (var part in look.Parts.Where(p => p.Kind.Movable))
         {
-            var (share, zones) = PartField.Outside(part.Kind, part.Part, part.Marks, look.Body);
+            var (share, zones, inHair) = PartField.Outside(part.Kind, part.Part, part.Marks, look.Body);
             if (share > MostOutside)
             {
                 yield return new(CautionCode.OutgrownField, Severity.Warning)
@@ -22,6 +25,15 @@ public static class OutgrownField
                     Parts = [new(part.Part.Id, part.Label)],
                     Numbers = new Dictionary<string, double> { ["share"] = 100 * share },
                     Names = new Dictionary<string, string> { ["where"] = MessageTemplate.Listed([.. zones.Take(2).Select(z => z.Name())]) },
+                    At = Middle(part),
+                };
+            }
+            else if (inHair > MostInHair)
+            {
+                yield return new(CautionCode.PastHairline, Severity.Warning)
+                {
+                    Parts = [new(part.Part.Id, part.Label)],
+                    Numbers = new Dictionary<string, double> { ["share"] = 100 * inHair },
                     At = Middle(part),
                 };
             }

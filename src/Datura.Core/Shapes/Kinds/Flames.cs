@@ -11,6 +11,9 @@ public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament,
     private static readonly CoatRole FlameCoat = new("flame", "Flames", Stage.BodyColour, Tool.Round6, 1, 60);
     private static readonly CoatRole LineCoat = Line("Outlines", Tool.Round1, goesRound: true);
 
+    // Width to height of the widest flame (by judgement).
+    private const double WidestToTall = 0.6;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         ChartPoint[] knots = context.Word(Along) switch
@@ -22,7 +25,8 @@ public sealed class Flames() : DrawnKind("flames", "Flame row", Family.Ornament,
         };
         var line = Curves.Through(knots, closed: false);
         var count = context.Count(Count);
-        var width = context.Body.LineMm(line) / count;
+        // A flame stands; a few of them on a long line stand apart.
+        var width = Math.Min(context.Body.LineMm(line) / count, WidestToTall * context.Number(Height));
         for (var k = 0; k < count; k++)
         {
             var frame = new SkinFrame(context.Body, Curves.At(line, (k + 0.5) / count), context.UnevenAngle(Math.PI / 2));

@@ -20,6 +20,12 @@ public sealed class ReversedDrops() : DrawnKind("reversedDrops", "Spreading drop
             for (var k = 0; k <= row + 1; k++)
             {
                 var at = notch + new ChartPoint((k + 0.35) * context.Number(Apart), -26 - row * 1.25 * context.Number(Length));
+                // What would hang below the modelled chest has no skin to lie on.
+                if (at.YMm < context.Body.Chart.YRange.Low)
+                {
+                    continue;
+                }
+
                 var heading = Math.Atan2(notch.YMm + 20 - at.YMm, notch.XMm - at.XMm);
                 pen.Fill(DropCoat, new SkinFrame(context.Body, at, heading).Drop(length * (1 - 0.08 * k), 0.5 * length));
                 count++;

@@ -25,7 +25,7 @@ public sealed class SkinBase : PartKind
     public override Family Family => Family.Bone;
 
     public override IReadOnlyList<Zone> HangsOn =>
-        [Zone.Forehead, Zone.Temple, Zone.Cheekbone, Zone.CheekHollow, Zone.Chin, Zone.Jaw, Zone.UnderJaw, Zone.NeckFront, Zone.NeckSide, Zone.Collar, Zone.Sternum, Zone.Chest];
+        [Zone.Forehead, Zone.Temple, Zone.Cheekbone, Zone.CheekHollow, Zone.Chin, Zone.Jaw, Zone.UnderJaw, Zone.NeckFront, Zone.NeckSide, Zone.Collar, Zone.Sternum, Zone.Chest, Zone.Lid, Zone.Scalp, Zone.Ear];
 
     public override bool Sided => false;
 
