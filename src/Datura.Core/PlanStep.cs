@@ -1,6 +1,7 @@
 namespace Datura.Core;
 
 /// <param name="Hand">Technique and water, in words.</param>
+/// <param name="Words">The painter's own words, and how a split load is pressed.</param>
 /// <param name="Lengths">The lengths that matter while doing it.</param>
 public sealed record PlanStep(
     int Number,
@@ -10,6 +11,7 @@ public sealed record PlanStep(
     string Title,
     string ToolName,
     string Hand,
+    IReadOnlyList<string> Words,
     string Paint,
     string PaintColour,
     IReadOnlyList<string> PartIds,

@@ -14,6 +14,10 @@ namespace Datura.Domain;
 public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFilm)] double Film = 1, bool IntoWet = false, SplitLoad? Split = null,
     string? Tool = null, Technique? Technique = null, Water? Water = null, Ground Ground = Ground.Dry, [property: Range(1, CoatLay.MostMarksPerLoad)] int? MarksPerLoad = null)
 {
+    /// <summary>What the painter says of it, in her own words; null for nothing.</summary>
+    [StringLength(Limits.LongestWords)]
+    public string? Words { get; init => field = string.IsNullOrWhiteSpace(value) ? null : value.Trim(); }
+
     public const double LeastFilm = 0.05;
     public const double MostFilm = 2;
     public const int MostMarksPerLoad = 100;

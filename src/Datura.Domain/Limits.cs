@@ -14,6 +14,9 @@ public static class Limits
     /// <summary>Letters of a name.</summary>
     public const int LongestName = 120;
 
+    /// <summary>Letters of a remark.</summary>
+    public const int LongestWords = 300;
+
     /// <summary>Letters of notes.</summary>
     public const int LongestNotes = 4_000;
 

@@ -56,4 +56,13 @@ public enum RemarkCode
 
     /// <summary>Of a template.</summary>
     TooCurved,
+
+    /// <summary>Of a step: how a sponge with colours side by side is used.</summary>
+    SplitPressed,
+
+    /// <summary>Of a step: how a brush with colours side by side is used.</summary>
+    SplitStroked,
+
+    /// <summary>Of a step: a split load on the other side of the face.</summary>
+    SplitTurnedOver,
 }

@@ -225,6 +225,7 @@ public static class StepSheet
         }
 
         lines.Add(($"{step.Paint}, with the {step.ToolName}: {step.Hand.ToLowerInvariant()}", true, step.PaintColour));
+        lines.AddRange(step.Words.Select(w => (w, false, (string?)null)));
         lines.Add(($"Pose: {string.Join("; ", step.Poses.Select(p => p.Words))}.", false, null));
         lines.AddRange(step.Lengths.GroupBy(l => l.Part).Select(part => (
             $"{part.Key}: " + string.Join(" · ", part.Select(l =>

@@ -126,4 +126,19 @@ public class PracticeCaseTests
             return look with { Parts = [.. look.Parts.Select(p => p.Id == "soft" ? p : Loaded(p))] };
         }
     }
+
+    // How a split load is pressed is said in its step, and what the painter adds in her own words.
+    [Fact]
+    public void AStepSaysWhatThePainterSays()
+    {
+        var look = PracticeCases.FestiveMask.Look;
+        var crest = look.Parts.Single(p => p.Id == "crest");
+        var said = crest with { Laid = new Dictionary<string, CoatLay> { ["drop"] = crest.LayOf("drop") with { Words = "  Red outside, always. " } } };
+        var plan = PracticeCases.FestiveMask.Planned(look with { Parts = [.. look.Parts.Select(p => p.Id == "crest" ? said : p)] }).Plan;
+        var step = plan.Steps.Single(s => s.PartIds.Contains("crest"));
+        Assert.Contains("Crest of drops: Red outside, always.", step.Words);
+        Assert.Contains(Catalogue.Of(RemarkCode.SplitTurnedOver).Text, step.Words);
+        Assert.All(plan.Steps.Where(s => s.Coats.All(c => c.PartId is "mask" or "black" or "swirl")), s => Assert.Empty(s.Words));
+        Assert.Contains(Catalogue.Of(RemarkCode.SplitPressed).Text, PracticeCases.LidsAlone.Planned().Plan.Steps.Single().Words);
+    }
 }

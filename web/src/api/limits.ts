@@ -220,6 +220,9 @@ export const LIMITS = {
 
 /** The most letters of a text. */
 export const LETTERS = {
+  CoatLay: {
+    words: 300,
+  },
   CredentialRequest: {
     credential: 20000,
   },

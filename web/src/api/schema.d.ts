@@ -2383,7 +2383,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -2439,6 +2439,8 @@ export interface components {
              * @description Marks that one load must last for: 1 where every mark wants a fresh, crisp load; null for as long as the paint lasts.
              */
             marksPerLoad?: null | number;
+            /** @description What the painter says of it, in her own words; null for nothing. */
+            words?: null | string;
         };
         /** @description Two coats that touch, as the painter wants them to lie. Coats are named part/role. */
         CoatOver: {
@@ -3565,6 +3567,8 @@ export interface components {
             toolName: string;
             /** @description Technique and water, in words. */
             hand: string;
+            /** @description The painter's own words, and how a split load is pressed. */
+            words: string[];
             paint: string;
             paintColour: string;
             partIds: string[];

@@ -2,8 +2,8 @@
 import ChoiceField from './ChoiceField.vue'
 import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
-import { LIMITS, USUAL } from '../api/limits'
-import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui'
+import { LETTERS, LIMITS, USUAL } from '../api/limits'
+import { NButton, NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Lay, type PlanCoat } from '../api/client'
 import { usePreferences } from '../stores/preferences'
@@ -130,6 +130,16 @@ async function cast() {
       />
       <span>{{ say('layField.marks') }}</span>
     </field-row>
+    <n-input
+      size="small"
+      type="textarea"
+      autosize
+      :value="lay?.words ?? ''"
+      :placeholder="say('layField.inYourWords')"
+      :maxlength="LETTERS.CoatLay.words"
+      :input-props="{ 'aria-label': say('layField.inYourWordsOf', { label }) }"
+      @update:value="(v: string) => change({ words: v || undefined }, 'words')"
+    />
     <n-checkbox
       :checked="lay?.intoWet ?? false"
       @update:checked="(v: boolean) => change({ intoWet: v || undefined }, 'intoWet')"

@@ -116,6 +116,7 @@ function holds(id: string) {
           })
         }}
       </p>
+      <p v-for="w in step.words" :key="w">{{ w }}</p>
       <p v-if="step.waitSeconds > 0">
         {{ say('orderInspector.waits', { waitSeconds: clock(step.waitSeconds), words: step.waitsFor?.words })
         }}<template v-if="step.meanwhile.length">
