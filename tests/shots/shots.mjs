@@ -86,7 +86,7 @@ await shot('form-crab', '/looks/barnacle-saint', {
     await page.waitForTimeout(2500)
   },
 })
-await shot('order', '/looks/wreck-diver', {
+await shot('order', '/looks/kelp-bride', {
   act: async (page) => {
     await page.keyboard.press('r')
     await page.waitForTimeout(9000)

@@ -120,12 +120,13 @@ async function cast() {
       <n-input-number
         size="small"
         clearable
+        :show-button="false"
         :value="lay?.marksPerLoad ?? null"
         v-bind="LIMITS.CoatLay.marksPerLoad"
         :precision="0"
         :placeholder="say('layField.itsPaint')"
         :input-props="{ 'aria-label': say('layField.oneLoadLastsOf', { label }) }"
-        style="width: 112px"
+        style="width: 92px"
         @update:value="(v: number | null) => change({ marksPerLoad: v ?? undefined }, 'marksPerLoad')"
       />
       <span>{{ say('layField.marks') }}</span>
