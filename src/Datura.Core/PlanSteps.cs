@@ -20,7 +20,7 @@ internal static class PlanSteps
             Title: Title(step),
             ToolName: step.Tool.Name,
             Hand: Said(step.Jobs[0].Hand),
-            Words: StepWords.Of(step),
+            Words: StepWords.Of(step, here),
             Paint: PlanParts.PaintName(step.Jobs[0], kit),
             PaintColour: Srgb.From(colours.Of(step.Jobs[0])).Hex,
             PartIds: ids,

@@ -3,14 +3,17 @@ using Datura.Core.Order;
 
 namespace Datura.Core;
 
-/// <summary>What is said of a step beside its paint and tool: the painter's own words, and how a split load is pressed.</summary>
+/// <summary>What is said of a step beside its paint and tool: the painter's own words, how a split load is pressed, and what the wearer is asked to do.</summary>
 internal static class StepWords
 {
-    public static IReadOnlyList<string> Of(Step step)
+    /// <param name="parts">The parts of the step.</param>
+    public static IReadOnlyList<string> Of(Step step, IReadOnlyList<ExpandedPart> parts)
     {
         var named = step.Jobs.Select(j => j.PartLabel).Distinct().Count() > 1;
         var own = step.Jobs.Where(j => j.Lay.Words is not null).Select(j => named ? $"{j.PartLabel}: {j.Lay.Words}" : j.Lay.Words!);
-        return [.. own.Concat(step.Jobs.Where(j => j.Lay.Split is not null).SelectMany(OfSplit)).Distinct()];
+        // Folds are found before they are painted, so it is asked for with a part's first coat.
+        var cues = parts.Where(p => step.Stage != Stage.Map && step.Jobs.Any(j => j.PartId == p.Part.Id && j.Layer == 0)).Select(p => p.Kind.Cue).OfType<RemarkCode>().Select(c => Catalogue.Of(c).Text);
+        return [.. own.Concat(cues).Concat(step.Jobs.Where(j => j.Lay.Split is not null).SelectMany(OfSplit)).Distinct()];
     }
 
     // Common practice.

@@ -57,6 +57,9 @@ public abstract class PartKind
     /// <summary>Roles that go on through a mesh or a cut card.</summary>
     public virtual IReadOnlyList<CoatRole> StencilRoles => [];
 
+    /// <summary>What the wearer is asked to do so that it can be painted where it belongs; null for no more than the pose of its place.</summary>
+    public virtual RemarkCode? Cue => null;
+
     /// <summary>What a character with this part usually has too; null when it stands for itself.</summary>
     public virtual Companion? UsuallyWith => null;
 

@@ -65,4 +65,22 @@ public enum RemarkCode
 
     /// <summary>Of a step: a split load on the other side of the face.</summary>
     SplitTurnedOver,
+
+    /// <summary>Of a step: what the wearer is asked to do for it.</summary>
+    CueSmile,
+
+    /// <inheritdoc cref="CueSmile"/>
+    CueRaiseBrows,
+
+    /// <inheritdoc cref="CueSmile"/>
+    CueFrown,
+
+    /// <inheritdoc cref="CueSmile"/>
+    CueSqueeze,
+
+    /// <inheritdoc cref="CueSmile"/>
+    CueLookUp,
+
+    /// <inheritdoc cref="CueSmile"/>
+    CueTickles,
 }

@@ -85,4 +85,21 @@ public class FalseAlarmTests
         var marks = DemoWorld.Expand(part).Marks.OfType<RegionMark>().Where(m => m.Role == "drop").Select(m => DemoWorld.Body.Chart.AreaMm2(m.Outline)).ToArray();
         Assert.True(marks[^1] < marks[0], string.Join(" ", marks.Select(m => m.ToString("0"))));
     }
+
+    // Paint does not go into the hair unless it is pointed at: of every kind on every zone no more than a seventh as it comes.
+    [Fact]
+    public void NothingHangsInTheHairAsItComes() => Assert.All(
+        from kind in PartKinds.All where kind.Id != "motif" from zone in kind.HangsOn where zone != Zone.Scalp select (kind, zone),
+        at =>
+        {
+            var marks = DemoWorld.Expand(NewPart.Of(at.kind, at.zone, DemoWorld.Kit)).Marks;
+            Zone[] lies = [.. marks.SelectMany(m => m switch
+            {
+                RegionMark r => Curves.Rings(r.Outline).SelectMany(ring => Curves.Every(4, ring)),
+                StrokeMark s => Curves.Every(4, s.Path),
+                DotMark d => [d.At],
+                _ => (IEnumerable<ChartPoint>)[],
+            }).Select(DemoWorld.Body.ZoneAt)];
+            Assert.InRange(lies.Count(z => z == Zone.Scalp), 0, lies.Length / 7);
+        });
 }

@@ -141,4 +141,17 @@ public class PracticeCaseTests
         Assert.All(plan.Steps.Where(s => s.Coats.All(c => c.PartId is "mask" or "black" or "swirl")), s => Assert.Empty(s.Words));
         Assert.Contains(Catalogue.Of(RemarkCode.SplitPressed).Text, PracticeCases.LidsAlone.Planned().Plan.Steps.Single().Words);
     }
+
+    // The wearer is asked to smile for the smile line and to look up for what is under the eye, and for nothing that the work does not need (common practice).
+    [Fact]
+    public void TheWearerIsAskedForWhatTheWorkNeeds()
+    {
+        string Words(RemarkCode code) => Catalogue.Of(code).Text;
+        string[] Said(PracticeCase practice) => [.. practice.Planned().Plan.Steps.SelectMany(s => s.Words)];
+        var face = Said(PracticeCases.StageFace);
+        Assert.Superset(new HashSet<string> { Words(RemarkCode.CueSmile), Words(RemarkCode.CueFrown), Words(RemarkCode.CueSqueeze), Words(RemarkCode.CueRaiseBrows), Words(RemarkCode.CueLookUp) }, face.ToHashSet());
+        Assert.DoesNotContain(Words(RemarkCode.CueTickles), face);
+        Assert.Contains(Words(RemarkCode.CueTickles), Said(PracticeCases.Beast));
+        Assert.Empty(Said(PracticeCases.WebsAlone));
+    }
 }

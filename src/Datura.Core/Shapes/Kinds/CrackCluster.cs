@@ -6,7 +6,7 @@ public sealed class CrackCluster : PartKind
     private static readonly (string Name, Landmark Landmark, double Direction)[] Roots =
     [
         ("outer brow", Landmark.BrowOuter, 50),
-        ("temple", Landmark.Frontotemporale, 120),
+        ("temple", Landmark.Frontotemporale, 205),
         ("forehead", Landmark.Trichion, 255),
         ("cheekbone", Landmark.Cheekbone, 215),
         ("jaw", Landmark.Gonion, 130),

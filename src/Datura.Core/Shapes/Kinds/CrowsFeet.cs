@@ -12,6 +12,8 @@ public sealed class CrowsFeet() : DrawnKind("crowsFeet", "Crow's feet", Family.F
 
     public override bool IsFold => true;
 
+    public override RemarkCode? Cue => RemarkCode.CueSqueeze;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var count = context.Count(Count);

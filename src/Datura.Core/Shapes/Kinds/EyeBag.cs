@@ -12,6 +12,8 @@ public sealed class EyeBag() : DrawnKind("eyeBag", "Under-eye bag", Family.Flesh
 
     public override bool IsFold => true;
 
+    public override RemarkCode? Cue => RemarkCode.CueLookUp;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var body = context.Body;

@@ -13,6 +13,8 @@ public sealed class ForeheadLines() : DrawnKind("foreheadLines", "Forehead lines
 
     public override bool IsFold => true;
 
+    public override RemarkCode? Cue => RemarkCode.CueRaiseBrows;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var (low, high) = (context.At(Landmark.Glabella).YMm + 9, context.At(Landmark.Trichion).YMm - 7);

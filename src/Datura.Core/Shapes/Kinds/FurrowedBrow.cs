@@ -13,6 +13,8 @@ public sealed class FurrowedBrow() : DrawnKind("furrowedBrow", "Furrowed brow", 
 
     public override bool IsFold => true;
 
+    public override RemarkCode? Cue => RemarkCode.CueFrown;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         for (var k = 0; k < context.Count(Count); k++)

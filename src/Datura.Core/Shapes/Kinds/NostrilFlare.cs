@@ -8,6 +8,8 @@ public sealed class NostrilFlare() : DrawnKind("nostrilFlare", "Flared nostril",
     private static readonly NumberSpec Width = ParameterSpec.Length("width", "Line width", "At its thickest.", 0.8, 6, 2.6, 0.2);
     private static readonly CoatRole LineCoat = Line("Comma");
 
+    public override RemarkCode? Cue => RemarkCode.CueTickles;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var size = context.Uneven(context.Number(Size));

@@ -12,6 +12,8 @@ public sealed class SmileLine() : DrawnKind("smileLine", "Smile line", Family.Fl
 
     public override bool IsFold => true;
 
+    public override RemarkCode? Cue => RemarkCode.CueSmile;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var body = context.Body;

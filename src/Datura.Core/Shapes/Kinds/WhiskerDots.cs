@@ -9,6 +9,8 @@ public sealed class WhiskerDots() : DrawnKind("whiskerDots", "Whisker dots", Fam
     private static readonly NumberSpec Apart = ParameterSpec.Length("apart", "Apart", "From dot to dot.", 3, 14, 6);
     private static readonly CoatRole LineCoat = Line("Dots", Tool.Round1);
 
+    public override RemarkCode? Cue => RemarkCode.CueTickles;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var frame = new SkinFrame(context.Body, context.At(Landmark.LabialeSuperius) + new ChartPoint(9, 5), context.UnevenAngle(0.1));
