@@ -129,6 +129,8 @@ test('a second step and a passkey', async ({ browser }) => {
 
   await page.goto('/account')
   await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  // The page leads on by itself; going elsewhere at the same moment would break that off.
+  await expect(page.getByRole('button', { name: 'Use a passkey' })).toBeVisible()
   await signIn(page, 'Mirren Tolley')
   await page.getByLabel('Code').fill(code(key, Date.now() + 30_000))
   await page.getByRole('button', { name: 'Sign in', exact: true }).click()
