@@ -47,6 +47,20 @@ describe('the look in the hand', () => {
   })
   afterEach(() => vi.restoreAllMocks())
 
+  it('takes a part out of its stage with it, and puts both back by one undo', async () => {
+    const { look } = await opened()
+    const stages = [
+      { name: 'Basic', coats: [] },
+      { name: 'Whole', coats: ['eye', 'horns-1/line'] },
+    ]
+    look.describe({ stages })
+    look.remove('horns-1')
+    expect(look.look.stages!.map((s) => s.coats)).toEqual([[], ['eye']])
+    look.undo()
+    expect(look.look.stages).toEqual(stages)
+    expect(look.look.parts).toHaveLength(2)
+  })
+
   it('gives every part an id of its own and selects what was added', async () => {
     const { look, selection, ids } = await opened()
     look.add(part('', 'horns'))

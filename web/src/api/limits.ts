@@ -286,6 +286,39 @@ export const LETTERS = {
   },
 } as const
 
+/** The most entries of a list. */
+export const ENTRIES = {
+  Kit: {
+    paints: 500,
+    tools: 100,
+  },
+  Look: {
+    parts: 400,
+    stages: 12,
+  },
+  LookStage: {
+    coats: 4000,
+  },
+  Motif: {
+    shapes: 200,
+  },
+  MotifShape: {
+    points: 12000,
+  },
+  OrderWish: {
+    sequence: 4000,
+    pins: 4000,
+    ties: 4000,
+    over: 4000,
+  },
+  PlanRequest: {
+    onScreen: 4000,
+  },
+  Setting: {
+    lamps: 24,
+  },
+} as const
+
 /** What stands where nobody said anything. */
 export const USUAL = {
   CoatLay: {

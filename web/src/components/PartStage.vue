@@ -13,8 +13,26 @@ const props = defineProps<{ part: Part; kind: Kind }>()
 const lookDoc = useLook()
 const stages = computed(() => lookDoc.look.stages ?? [])
 const options = computed(() => stages.value.map((s, k) => ({ value: k, label: s.name })))
-const roles = computed(() => props.kind.roles.filter((r) => props.part.paints?.[r.id]))
-const own = (role: string) => stages.value.some((s) => s.coats.includes(`${props.part.id}/${role}`))
+const own = (name: string) => stages.value.some((s) => s.coats.includes(name))
+
+/** The part, and each of its coats where it has several: those are where the part is unless they say otherwise. */
+const rows = computed(() => {
+  const { id } = props.part
+  const roles = props.kind.roles.filter((r) => props.part.paints?.[r.id])
+  const coats = roles.map((r) => ({
+    name: `${id}/${r.id}`,
+    label: r.label,
+    says: say('partStage.stageOf', { coat: r.label }),
+    stage: own(`${id}/${r.id}`) ? stageOf(stages.value, id, r.id) : null,
+  }))
+  const whole = {
+    name: id,
+    label: say('partStage.stage'),
+    says: say('partStage.stage'),
+    stage: stageOf(stages.value, id),
+  }
+  return coats.length > 1 ? [whole, ...coats] : [whole]
+})
 
 const put = (name: string, stage: number | null) =>
   lookDoc.describe({ stages: putInto(stages.value, name, stage) })
@@ -22,30 +40,18 @@ const put = (name: string, stage: number | null) =>
 
 <template>
   <section v-if="stages.length > 1" class="group">
-    <field-row :label="say('partStage.stage')">
+    <field-row v-for="r in rows" :key="r.name" :label="r.label">
       <n-select
         size="small"
-        :value="stageOf(stages, part.id)"
+        :clearable="r.name !== part.id"
+        :value="r.stage"
+        :placeholder="say('partStage.asThePart')"
         :options="options"
-        :aria-label="say('partStage.stage')"
+        :aria-label="r.says"
         class="choice"
-        @update:value="(k: number) => put(part.id, k)"
+        @update:value="(k: number | null) => put(r.name, k)"
       />
     </field-row>
-    <template v-if="roles.length > 1">
-      <field-row v-for="r in roles" :key="r.id" :label="r.label">
-        <n-select
-          size="small"
-          clearable
-          :value="own(r.id) ? stageOf(stages, part.id, r.id) : null"
-          :placeholder="say('partStage.asThePart')"
-          :options="options"
-          :aria-label="say('partStage.stageOf', { coat: r.label })"
-          class="choice"
-          @update:value="(k: number | null) => put(`${part.id}/${r.id}`, k)"
-        />
-      </field-row>
-    </template>
   </section>
 </template>
 

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Look, Part } from '../api/client'
 import { lookCalls } from '../api/documentCalls'
 import { useDocument } from '../lib/document'
+import { putInto } from '../lib/stages'
 import { useSelection } from './selection'
 
 export const EMPTY: Look = { name: '', notes: '', mapping: 'pencil', parts: [] }
@@ -65,7 +66,9 @@ export const useLook = defineStore('look', () => {
   }
 
   function remove(partId: string) {
-    describe({ parts: look.value.parts.filter((p) => p.id !== partId) })
+    // Another part may get its id one day, and is in no stage then.
+    const stages = look.value.stages && putInto(look.value.stages, partId, 0)
+    describe({ parts: look.value.parts.filter((p) => p.id !== partId), ...(stages ? { stages } : {}) })
     if (selection.selected === partId) selection.selected = null
   }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui'
 import { computed } from 'vue'
-import { LETTERS } from '../../api/limits'
+import { ENTRIES, LETTERS } from '../../api/limits'
 import { clock } from '../../lib/format'
 import { added, without } from '../../lib/stages'
 import { useLook } from '../../stores/look'
@@ -9,8 +9,6 @@ import { usePlan } from '../../stores/plan'
 import { say } from '../../texts'
 
 /** The stages of the look: after each one may stop. */
-const MOST = 12
-
 const lookDoc = useLook()
 const planning = usePlan()
 const stages = computed(() => lookDoc.look.stages ?? [])
@@ -74,7 +72,7 @@ function show(k: number) {
         <p v-else class="faint">{{ say('stagesPanel.nothingInItYet') }}</p>
       </li>
     </ol>
-    <n-button v-if="stages.length < MOST" size="small" @click="add">{{
+    <n-button v-if="stages.length < ENTRIES.Look.stages" size="small" @click="add">{{
       say('stagesPanel.addAStage')
     }}</n-button>
   </section>
