@@ -55,4 +55,24 @@ public class AskedTogetherTests
         fails = false;
         Assert.Equal(7, await question.AskAsync());
     }
+
+    // Two looks are two questions, and what nobody asks any more is forgotten, also when it failed.
+    [Fact]
+    public async Task EachKeyHasItsOwnAnswerAndNoneIsKept()
+    {
+        AskedTogetherByKey<int, int> questions = new();
+        var (asked, gate) = (0, new TaskCompletionSource());
+        var crowd = Enumerable.Range(0, 200).Select(k => questions.AskAsync(k % 4, async () =>
+        {
+            Interlocked.Increment(ref asked);
+            await gate.Task;
+            return k % 4;
+        })).ToArray();
+        Assert.Equal(4, questions.Keys);
+        gate.SetResult();
+        Assert.Equal(Enumerable.Range(0, 200).Select(k => k % 4), await Task.WhenAll(crowd));
+        Assert.Equal(8, asked);
+        await Assert.ThrowsAsync<TimeoutException>(() => questions.AskAsync(9, () => throw new TimeoutException()));
+        Assert.Equal(0, questions.Keys);
+    }
 }

@@ -1,10 +1,14 @@
+using System.Net.Mime;
 using System.Text;
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using Datura.Documents;
 using Datura.Store;
 using Datura.Store.Accounts;
 using Datura.Web.Accounts;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Extensions.Options;
+using JsonOptions = Microsoft.AspNetCore.Http.Json.JsonOptions;
 
 namespace Datura.Web;
 
@@ -29,9 +33,13 @@ public static class DocumentEndpoints
         group.MapGet("/find", async (DocumentStore store, string? name, bool? removed, CancellationToken cancel) =>
             TypedResults.Ok(await store.ListAsync(type.Name, name, removed ?? false, cancel)))
             .Called($"find{many}", $"The {type.Plural} with some letters in their name; or those that were removed.");
-        group.MapGet("/{id}", async (string id, int? revision, DocumentStore store, CancellationToken cancel) =>
-            TypedResults.Ok(read(await store.GetAsync(type.Name, id, revision, cancel))))
-            .Called($"read{one}", $"A {type.Name}, as it is or as it was at a revision.");
+        // A crew that opens one look at the call asks once: read, made new and written once for all who ask for it at the same time (docs/operate.md).
+        AskedTogetherByKey<(string? Studio, string Id, int? Revision), byte[]> crew = new();
+        group.MapGet("/{id}", async (string id, int? revision, DocumentStore store, Caller caller, IOptions<JsonOptions> json) => TypedResults.File(
+            await crew.AskAsync((caller.Studio, id, revision), async () =>
+                JsonSerializer.SerializeToUtf8Bytes(read(await store.GetAsync(type.Name, id, revision)), json.Value.SerializerOptions)),
+            MediaTypeNames.Application.Json))
+            .Produces<TRead>(200, MediaTypeNames.Application.Json).Called($"read{one}", $"A {type.Name}, as it is or as it was at a revision.");
         // As delegates of their own: the framework's analyzer fails on a lambda that takes a type parameter.
         var add = async (T document, [FromHeader(Name = SaveKey.Header)] string? key, Library library, CancellationToken cancel) =>
         {
