@@ -33,6 +33,7 @@ public static class PlanCheck
         }
 
         found.AddRange(OfStages(look.Stages ?? []));
+        found.AddRange(OfMendings(look.Mendings ?? []));
 
         if (!Limits.Hold<Look>(nameof(Look.WetLifts), look.WetLifts))
         {
@@ -195,6 +196,19 @@ public static class PlanCheck
         foreach (var named in stages.SelectMany(s => s.Coats.Distinct().Select(c => (Coat: c, s.Name))).GroupBy(n => n.Coat).Where(n => n.Count() > 1))
         {
             yield return Problem.Of("stages", ProblemCode.CoatInTwoStages, ("coat", named.Key), ("stages", string.Join(" and ", named.Select(n => n.Name))));
+        }
+    }
+
+    private static IEnumerable<Problem> OfMendings(IReadOnlyList<Mending> mendings)
+    {
+        foreach (var twice in mendings.GroupBy(m => (m.Kind, m.Coat)).Where(m => m.Count() > 1))
+        {
+            yield return Problem.Of("mendings", ProblemCode.MendingTwice, ("mending", Catalogue.Of(twice.Key.Kind).Text.ToLowerInvariant()), ("coat", twice.Key.Coat));
+        }
+
+        foreach (var mending in mendings.Where(m => m.Seconds is { } s && !Limits.Hold<Mending>(nameof(Mending.Seconds), s)))
+        {
+            yield return Problem.Of("mendings", ProblemCode.MendingSeconds, ("mending", Catalogue.Of(mending.Kind).Text.ToLowerInvariant()), ("seconds", mending.Seconds!.Value), ("most", Mending.MostSeconds));
         }
     }
 

@@ -2,6 +2,7 @@ namespace Datura.Core;
 
 /// <param name="Hand">Technique and water, in words.</param>
 /// <param name="Words">The painter's own words, and how a split load is pressed.</param>
+/// <param name="Mendings">What is done before and after its strokes, within its time.</param>
 /// <param name="Lengths">The lengths that matter while doing it.</param>
 public sealed record PlanStep(
     int Number,
@@ -30,4 +31,5 @@ public sealed record PlanStep(
     bool Pinned,
     string? TiedTo,
     IReadOnlyList<string> Cautions,
-    IReadOnlyList<PlanLaid> Coats);
+    IReadOnlyList<PlanLaid> Coats,
+    IReadOnlyList<PlanMending> Mendings);

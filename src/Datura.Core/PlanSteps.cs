@@ -41,8 +41,28 @@ internal static class PlanSteps
             Pinned: network.PinPlace[network.IndexOf(step.Key)] > 0,
             TiedTo: network.FollowsAt[network.IndexOf(step.Key)] is >= 0 and var next ? network.Groups[next].Key : null,
             Cautions: [.. CautionNote.Together(cautions.Where(c => Concerns(c, step))).Select(c => c.Sentence)],
-            Coats: [.. step.Jobs.Select((j, k) => new PlanLaid(coatsBefore + k + 1, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex))]);
+            Coats: [.. step.Jobs.Select((j, k) => new PlanLaid(
+                coatsBefore + k + 1, j.Key, j.PartId, j.PartLabel, j.Role.Label, PlanParts.PaintName(j, kit), Srgb.From(colours.Of(j)).Hex,
+                [.. Enum.GetValues<MendingKind>().Where(m => Mendings.Fits(m, j, kit))]))],
+            Mendings: [.. step.Jobs.SelectMany(j => j.Mendings.Select(m => Mended(m, j)))]);
     }
+
+    private static PlanMending Mended(PlannedMending mending, CoatJob job) => new(
+        mending.Kind, job.Key, mending.Before, Catalogue.Of(mending.Kind).Text,
+        Remark.Of(How(mending.Kind), ("tool", mending.Tool?.Name ?? "")).Sentence, Math.Round(mending.Seconds, 1), mending.Proposed);
+
+    private static RemarkCode How(MendingKind kind) => kind switch
+    {
+        MendingKind.PowderCream => RemarkCode.HowPowderCream,
+        MendingKind.WetSpot => RemarkCode.HowWetSpot,
+        MendingKind.Mist => RemarkCode.HowMist,
+        MendingKind.DabOff => RemarkCode.HowDabOff,
+        MendingKind.TakeOutTexture => RemarkCode.HowTakeOutTexture,
+        MendingKind.WipeAndRedo => RemarkCode.HowWipeAndRedo,
+        MendingKind.EvenUp => RemarkCode.HowEvenUp,
+        MendingKind.CleanPoints => RemarkCode.HowCleanPoints,
+        _ => RemarkCode.HowReWhiten,
+    };
 
     // As it is asked for in one breath: how, and how wet.
     private static string Said(Hand hand) => $"{Catalogue.Of(hand.Technique).Text}, {Catalogue.Of(hand.Water).Text.ToLowerInvariant()}";

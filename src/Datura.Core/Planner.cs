@@ -1,6 +1,7 @@
 using Datura.Core.Fit;
 using Datura.Core.Body;
 using Datura.Core.Caution;
+using Datura.Core.Caution.Checks;
 using Datura.Core.Form;
 using Datura.Core.Hands;
 using Datura.Core.Order;
@@ -50,12 +51,21 @@ public static class Planner
         cancel.ThrowIfCancellationRequested();
         var jobs = CoatJobs.Of(look, expanded, body, kit, setting.OwnPace, setting.Drying);
         cancel.ThrowIfCancellationRequested();
-        var network = StepNetwork.Of(jobs, look.Order, setting.Crew);
-        var steps = ListScheduler.Order(network, onScreen);
+        jobs = Mendings.With(jobs, look.Mendings, [], kit);
+        var (network, steps) = Ordered(jobs);
+        var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
+        var held = Holding.Of(Checked()).ToArray();
+        if (held.SelectMany(c => c.Remedies).Where(r => !(look.Mendings ?? []).Any(m => m.Kind == r.Kind && m.Coat == r.Coat)).ToHashSet() is { Count: > 0 } needed)
+        {
+            // What would not hold is proposed, and ordered again with what that takes; what lies on what stays as it is.
+            jobs = Mendings.With(jobs, look.Mendings, needed, kit);
+            (network, steps) = Ordered(jobs);
+            colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
+        }
+
         cancel.ThrowIfCancellationRequested();
         var session = Steps.Session(steps);
-        var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
-        var cautions = jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j, colours.Smear(j))))
+        var cautions = Unmended(jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j, colours.Smear(j))).Concat(MendingCautions.For(j, kit))))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
@@ -63,7 +73,7 @@ public static class Planner
         var stood = Named(standIns ?? [], expanded, kit);
         var all = CautionNote.Together(
         [
-            .. cautions, .. LookChecks.Of(new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM }),
+            .. cautions, .. Unmended(LookChecks.Of(Checked())),
             .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(session, setting), .. MapCaution(look, kit), .. StandInNotes(stood),
         ]);
         var plan = new Plan(
@@ -95,6 +105,18 @@ public static class Planner
             Network = network,
             Steps = steps
         };
+
+        (StepNetwork Network, IReadOnlyList<Step> Steps) Ordered(IReadOnlyList<CoatJob> of)
+        {
+            var bound = StepNetwork.Of(of, look.Order, setting.Crew);
+            return (bound, ListScheduler.Order(bound, onScreen));
+        }
+
+        CheckedLook Checked() => new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM, CreamsPowdered = setting.Drying == DryingAid.Powder };
+
+        // A remedy that the plan holds stops the caution.
+        IEnumerable<CautionNote> Unmended(IEnumerable<CautionNote> notes) =>
+            notes.Where(n => !n.Remedies.Any(r => jobs.Any(j => j.Key == r.Coat && j.Mendings.Any(m => m.Kind == r.Kind))));
     }
 
     /// <summary>The skin with the largest base on it: what shades and lights go over.</summary>

@@ -8,9 +8,11 @@ namespace Datura.Domain;
 /// <param name="WetLifts">Share of a dry water-based coat that this painter's wet brush takes along, 0 to 0.5.</param>
 /// <param name="Kit">Id of the kit it was made with; null when it is not known.</param>
 /// <param name="Stages">After each of them one may stop; null for a look that is painted in one go.</param>
+/// <param name="Mendings">Preparing and mending that the painter wants, and what is proposed and she does not want; null for what is proposed.</param>
 public sealed record Look([property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name, string Notes, Mapping Mapping,
     [property: MaxLength(Limits.MostParts)] IReadOnlyList<Part> Parts, [property: Range(0, 0.5)] double WetLifts = 0, FormWish? Form = null, OrderWish? Order = null, string? Kit = null,
-    [property: MaxLength(LookStage.Most)] IReadOnlyList<LookStage>? Stages = null)
+    [property: MaxLength(LookStage.Most)] IReadOnlyList<LookStage>? Stages = null,
+    [property: MaxLength(Mending.Most)] IReadOnlyList<Mending>? Mendings = null)
 {
     [StringLength(Limits.LongestNotes)]
     public string Notes { get; init; } = Notes ?? "";

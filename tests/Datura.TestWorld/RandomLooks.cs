@@ -14,7 +14,13 @@ public static class RandomLooks
         var random = new Random(seed);
         var parts = Enumerable.Range(0, random.Next(2, 13)).Select(k => Part(random, kit, k)).ToArray();
         var look = new Look($"Random {seed}", "", random.Next(2) == 0 ? Mapping.Pencil : Mapping.Freehand, parts, random.Next(3) == 0 ? 0.2 : 0);
-        return look with { Form = random.Next(8) == 0 ? FormWish.Usual : null, Order = random.Next(4) == 0 ? null : Order(random, parts), Stages = random.Next(3) == 0 ? Stages(random, parts) : null };
+        return look with
+        {
+            Form = random.Next(8) == 0 ? FormWish.Usual : null,
+            Order = random.Next(4) == 0 ? null : Order(random, parts),
+            Stages = random.Next(3) == 0 ? Stages(random, parts) : null,
+            Mendings = random.Next(3) == 0 ? Mendings(random, parts) : null,
+        };
     }
 
     /// <summary>Two to four stages, with whole parts and single coats in them.</summary>
@@ -24,6 +30,13 @@ public static class RandomLooks
         var named = parts.SelectMany(p => p.Paints.Keys.Select(r => $"{p.Id}/{r}").Prepend(p.Id)).Where(_ => random.Next(2) == 0).ToLookup(_ => random.Next(count));
         return [.. Enumerable.Range(0, count).Select(k => new LookStage($"Stage {k + 1}", [.. named[k]]))];
     }
+
+    /// <summary>Preparing and mending of every kind, whether it has something to do or not.</summary>
+    public static IReadOnlyList<Mending> Mendings(Random random, IReadOnlyList<Part> parts) =>
+    [
+        .. parts.SelectMany(p => p.Paints.Keys.Select(r => $"{p.Id}/{r}")).Where(_ => random.Next(2) == 0)
+            .Select(c => new Mending(Pick(random, Enum.GetValues<MendingKind>()), c, random.Next(4) == 0, random.Next(4) == 0 ? random.Next(1, 200) : null)),
+    ];
 
     public static Setting Setting(int seed)
     {

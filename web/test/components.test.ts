@@ -60,6 +60,7 @@ describe('a caution', () => {
     sentence: 'Eye patch: Tar is not labelled for the eye area.',
     parts: [{ id: 'eye', label: 'Eye patch' }],
     at: { xMm: 30, yMm: -4 },
+    remedies: [],
   } as unknown as Caution
 
   it('leads to its part and its place', async () => {
@@ -78,6 +79,15 @@ describe('a caution', () => {
         .find('button')
         .exists(),
     ).toBe(false)
+  })
+
+  it('offers what would help, once for every coat', async () => {
+    useLook().describe({ parts: [{ id: 'eye' } as never], mendings: null })
+    const remedies = ['eye/patch', 'lip/lip'].map((coat) => ({ kind: 'powderCream', coat }))
+    const line = mount(CautionLine, { props: { caution: { ...caution, remedies } as Caution } })
+    await line.findAll('button')[1]!.trigger('click')
+    await line.findAll('button')[1]!.trigger('click')
+    expect(useLook().look.mendings?.map((m) => m.coat)).toEqual(['eye/patch', 'lip/lip'])
   })
 })
 

@@ -11,6 +11,9 @@ public sealed record CheckedLook(
     /// <summary>Colours in place; without them nothing is said of what lies on what.</summary>
     public CoatColours? Colours { get; init; }
 
+    /// <summary>Whether every cream is powdered as it is laid, the painter's way of drying.</summary>
+    public bool CreamsPowdered { get; init; }
+
     /// <summary>From where it is seen, m; without it nothing is too fine.</summary>
     public double? DistanceM { get; init; }
 }

@@ -43,13 +43,25 @@ public static class HandCautions
                 HandRisk.Bleeds => CautionCode.Bleeds,
                 HandRisk.Runs => CautionCode.Runs,
                 _ => CautionCode.Drags,
-            }, Severity.Note);
+            }, Severity.Note) with
+            {
+                Remedies = Mended(risk, job),
+            };
         }
     }
 
     /// <summary>Mean width of the narrowest filled figure, mm: twice its area by its outline; null when none is filled.</summary>
     private static double? NarrowestMm(CoatJob job) =>
         job.Marks.OfType<RegionMark>().Where(r => !r.Outline.IsEmpty).Select(r => (double?)(2 * r.Outline.Area / r.Outline.Length)).DefaultIfEmpty(null).Min();
+
+    // What is done about paint that was too wet (common practice); what drags is only helped by water.
+    private static Remedy[] Mended(HandRisk risk, CoatJob job) => risk switch
+    {
+        HandRisk.Streaks => [new(MendingKind.TakeOutTexture, job.Key)],
+        HandRisk.Bleeds => [new(MendingKind.CleanPoints, job.Key)],
+        HandRisk.Runs => [new(MendingKind.DabOff, job.Key)],
+        _ => [],
+    };
 
     private static CautionNote Note(CoatJob job, CautionCode code, Severity severity, params (string Name, string Word)[] names) => new(code, severity)
     {

@@ -60,11 +60,17 @@ public sealed record CoatJob(
     /// <summary>The rates of the painter at work.</summary>
     public Pace Pace { get; init; } = Pace.Usual;
 
+    /// <summary>What is done for it beside laying it, in order.</summary>
+    public IReadOnlyList<PlannedMending> Mendings { get; init; } = [];
+
+    /// <summary>Laying it, and what is done for it before and after.</summary>
+    public double WorkSeconds => BrushSeconds + Mendings.Sum(m => m.Seconds);
+
     /// <summary>
     /// Seconds of brush on skin, with reloads, without changes of tool or pose: a figure's crisp edge at line pace and its inside at area
     /// pace, slower near the eye.
     /// </summary>
-    public double WorkSeconds
+    public double BrushSeconds
     {
         get
         {

@@ -78,4 +78,5 @@ public enum CautionCode
     Drags,
     Smears,
     LoadRunsOut,
+    MendsNothing,
 }

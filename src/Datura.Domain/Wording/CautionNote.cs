@@ -21,6 +21,9 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
     /// <summary>Names that the sentence takes up: of paints, measures, settings.</summary>
     public IReadOnlyDictionary<string, string> Names { get; init; } = new Dictionary<string, string>();
 
+    /// <summary>Steps of which any one would help; a plan that has it says nothing.</summary>
+    public IReadOnlyList<Remedy> Remedies { get; init; } = [];
+
     /// <summary>Where on the chart it shows; null when it is nowhere in particular.</summary>
     public ChartPoint? At { get; init; }
 
@@ -65,6 +68,7 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
             {
                 Parts = [.. g.SelectMany(n => n.Parts).Distinct()],
                 Numbers = g.SelectMany(n => n.Numbers).GroupBy(n => n.Key).ToDictionary(n => n.Key, n => n.Max(v => v.Value)),
+                Remedies = [.. g.SelectMany(n => n.Remedies).Distinct()],
                 At = g.Select(n => n.At).FirstOrDefault(at => at is not null),
             }).OrderByDescending(n => n.Severity),
     ];

@@ -196,6 +196,8 @@ public enum ProblemCode
     PageOutOfDate,
     CoatInTwoStages,
     StageNames,
+    MendingTwice,
+    MendingSeconds,
     OverInACircle,
     ToolName,
     ToolLimits,

@@ -83,4 +83,31 @@ public enum RemarkCode
 
     /// <inheritdoc cref="CueSmile"/>
     CueTickles,
+
+    /// <summary>Of a preparing or mending step: how it is done.</summary>
+    HowPowderCream,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowWetSpot,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowMist,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowDabOff,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowTakeOutTexture,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowWipeAndRedo,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowEvenUp,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowCleanPoints,
+
+    /// <inheritdoc cref="HowPowderCream"/>
+    HowReWhiten,
 }

@@ -224,6 +224,7 @@ public static class StepSheet
             lines.Add(("Second painter.", true, null));
         }
 
+        lines.AddRange(step.Mendings.Where(m => m.Before).Select(m => Mended("First", m)));
         lines.Add(($"{step.Paint}, with the {step.ToolName}: {step.Hand.ToLowerInvariant()}", true, step.PaintColour));
         lines.AddRange(step.Words.Select(w => (w, false, (string?)null)));
         lines.Add(($"Pose: {string.Join("; ", step.Poses.Select(p => p.Words))}.", false, null));
@@ -231,9 +232,12 @@ public static class StepSheet
             $"{part.Key}: " + string.Join(" · ", part.Select(l =>
                 $"{l.Size.Label.ToLowerInvariant()} {Units.Size(l.Size, inches)}{(l.Size.Against.Length > 0 ? $" ({l.Size.Against})" : "")}")) + ".",
             false, (string?)null)));
+        lines.AddRange(step.Mendings.Where(m => !m.Before).Select(m => Mended("Then", m)));
         lines.AddRange(step.Cautions.Select(c => ($"Caution: {c}", true, (string?)null)));
         return lines;
     }
+
+    private static (string Text, bool Bold, string? Swatch) Mended(string when, PlanMending mending) => ($"{when}, {Units.Clock(mending.Seconds)}: {mending.How}", true, null);
 
     private static void Notes(SheetCanvas sheet)
     {

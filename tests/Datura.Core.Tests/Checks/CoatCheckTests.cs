@@ -52,7 +52,11 @@ public class CoatCheckTests
     {
         var cream = Painted("skinBase", "ground", "coral");
         var water = Painted("cheekHollow", DemoWorld.Part("cheekHollow").Paints.Keys.First(), "kelp-green");
-        Assert.Contains(Notes(DemoWorld.Kit, cream, water), n => n.Severity == Severity.Stop && n.Code == CautionCode.DoesNotHold);
+        // The plan powders it; without that it is told.
+        Assert.DoesNotContain(Notes(DemoWorld.Kit, cream, water), n => n.Code == CautionCode.DoesNotHold);
+        var without = DemoWorld.LookOf(cream, water) with { Mendings = [new(MendingKind.PowderCream, "skinBase-0/ground", TakenOut: true)] };
+        var told = Planner.Plan(without, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade).Plan.Cautions;
+        Assert.Contains(told, n => n.Severity == Severity.Stop && n.Code == CautionCode.DoesNotHold);
         Assert.DoesNotContain(Notes(DemoWorld.Kit, Painted("skinBase", "ground", "bone"), water), n => n.Code == CautionCode.DoesNotHold);
     }
 

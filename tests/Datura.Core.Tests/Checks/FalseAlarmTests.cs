@@ -56,7 +56,7 @@ public class FalseAlarmTests
         var glitter = DemoWorld.Kit.Paints[0] with { Id = "spark", Name = "Spark", Material = Material.Glitter };
         var kit = DemoWorld.Kit with { Paints = [.. DemoWorld.Kit.Paints, glitter] };
         var dots = Said(DemoWorld.Part("dotRow"), ("along", "brow")) with { Id = "dots", Paints = new Dictionary<string, PaintMix> { ["dot"] = new([new("spark", 1)]) } };
-        var notes = Planner.Plan(DemoWorld.LookOf(powdered, dots), DemoWorld.Faces[0], DemoWorld.Body, kit, DemoWorld.Parade).Plan.Cautions;
+        var notes = Planner.Plan(DemoWorld.LookOf(powdered, dots) with { Mendings = [new(MendingKind.WetSpot, "dotRow-1/dot", TakenOut: true)] }, DemoWorld.Faces[0], DemoWorld.Body, kit, DemoWorld.Parade).Plan.Cautions;
         var note = Assert.Single(notes, n => n.Code is CautionCode.NoGrip or CautionCode.DoesNotHold);
         Assert.DoesNotContain("owder the ground", note.Sentence, StringComparison.Ordinal);
     }

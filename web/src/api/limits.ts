@@ -82,6 +82,12 @@ export const LIMITS = {
       max: 0.5,
     },
   },
+  Mending: {
+    seconds: {
+      min: 1,
+      max: 3600,
+    },
+  },
   Move: {
     outMm: {
       min: -80,
@@ -251,6 +257,9 @@ export const LETTERS = {
     mail: 254,
     password: 1000,
   },
+  Mending: {
+    coat: 240,
+  },
   PaintDescription: {
     name: 120,
   },
@@ -295,6 +304,7 @@ export const ENTRIES = {
   Look: {
     parts: 400,
     stages: 12,
+    mendings: 400,
   },
   LookStage: {
     coats: 4000,
@@ -346,6 +356,9 @@ export const USUAL = {
   },
   Look: {
     wetLifts: 0,
+  },
+  Mending: {
+    takenOut: false,
   },
   PlanRequest: {
     draft: false,

@@ -2383,7 +2383,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut" | "mendsNothing";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -2404,6 +2404,8 @@ export interface components {
             names: {
                 [key: string]: string;
             };
+            /** @description Steps of which any one would help; a plan that has it says nothing. */
+            remedies: components["schemas"]["Remedy"][];
             at: null | components["schemas"]["ChartPoint"];
             sentence: string;
         };
@@ -2937,6 +2939,8 @@ export interface components {
             kit?: null | string;
             /** @description After each of them one may stop; null for a look that is painted in one go. */
             stages?: null | components["schemas"]["LookStage"][];
+            /** @description Preparing and mending that the painter wants, and what is proposed and she does not want; null for what is proposed. */
+            mendings?: null | components["schemas"]["Mending"][];
             notes: string;
         };
         /** @description A look with the revision it was read at. */
@@ -3025,6 +3029,27 @@ export interface components {
             since: string;
             self: boolean;
         };
+        /** @description A preparing or mending step of a look. */
+        Mending: {
+            kind: components["schemas"]["MendingKind"];
+            /** @description The coat it is done for, named part/role; nothing is done while that is not painted. */
+            coat: string;
+            /**
+             * @description The plan proposes it and the painter does not want it.
+             * @default false
+             */
+            takenOut?: boolean;
+            /**
+             * Format: double
+             * @description What it takes this painter; null for what is reckoned.
+             */
+            seconds?: null | number;
+        };
+        /**
+         * @description What is done for a coat beside laying it: its ground is prepared, or it is mended (common practice).
+         * @enum {unknown}
+         */
+        MendingKind: "powderCream" | "wetSpot" | "mist" | "dabOff" | "takeOutTexture" | "wipeAndRedo" | "evenUp" | "cleanPoints" | "reWhiten";
         /** @description The painter's own drawing: figures and lines on a flat card whose longer side is 1, origin in its middle, y up. */
         Motif: {
             name: string;
@@ -3413,12 +3438,16 @@ export interface components {
              * @description Its place among all coats of the plan, from 1.
              */
             number: number;
+            /** @description As orders and mendings name it: part/role. */
+            key: string;
             partId: string;
             part: string;
             coat: string;
             paint: string;
             /** @description Seen in place. */
             colour: string;
+            /** @description Preparing and mending that has something to do for it. */
+            canMend: components["schemas"]["MendingKind"][];
         };
         /** @description A mark in chart mm, rounded to 0.01: rings of a region, or the path of a stroke with its widths. */
         PlanMark: {
@@ -3430,6 +3459,22 @@ export interface components {
             lines: number[][];
             /** @description Stroke widths, dot diameter, or the soft edge of a region. */
             widthsMm: number[];
+        };
+        /** @description A preparing or mending step within a step of the plan. */
+        PlanMending: {
+            kind: components["schemas"]["MendingKind"];
+            /** @description The coat it is done for, named part/role. */
+            coat: string;
+            /** @description Before that coat's first stroke; otherwise after its last. */
+            before: boolean;
+            /** @description In a word or two. */
+            name: string;
+            /** @description As it is done, with its tool. */
+            how: string;
+            /** Format: double */
+            seconds: number;
+            /** @description By the plan, since something would not hold without it. */
+            proposed: boolean;
         };
         PlanPart: {
             id: string;
@@ -3596,6 +3641,8 @@ export interface components {
             tiedTo: null | string;
             cautions: string[];
             coats: components["schemas"]["PlanLaid"][];
+            /** @description What is done before and after its strokes, within its time. */
+            mendings: components["schemas"]["PlanMending"][];
         };
         /** @description How long it takes and how sure that is. */
         PlanTime: {
@@ -3709,6 +3756,12 @@ export interface components {
         /** @description Codes that work once each instead of the authenticator, told this once. */
         RecoveryCodes: {
             codes: string[];
+        };
+        /** @description What would help against something: a preparing or mending step. */
+        Remedy: {
+            kind: components["schemas"]["MendingKind"];
+            /** @description The coat it is done for, named part/role. */
+            coat: string;
         };
         /** @description A new password by a link. */
         ResetRequest: {

@@ -2,6 +2,8 @@
 import { say } from '../texts'
 import { computed } from 'vue'
 import type { Caution } from '../api/client'
+import { MENDING_NAMES } from '../lib/mendingNames'
+import { asked } from '../lib/mendings'
 import { useMapping } from '../stores/mapping'
 import { useLook } from '../stores/look'
 import { useSelection } from '../stores/selection'
@@ -20,12 +22,25 @@ function jump() {
   if (part) selection.selected = part.id
   if (at) mapping.spot = { x: at.xMm ?? 0, y: at.yMm ?? 0 }
 }
+
+/** A preparing or mending step that would help, for every coat it is told of. */
+function mend() {
+  lookDoc.describe({
+    mendings: props.caution.remedies.reduce(
+      (all, r) => asked(all, r.kind, r.coat),
+      lookDoc.look.mendings ?? [],
+    ),
+  })
+}
 </script>
 
 <template>
   <p class="caution" :class="caution.severity">
     {{ caution.sentence }}
     <button v-if="leads" @click="jump">{{ say('cautionLine.showWhere') }}</button>
+    <button v-if="caution.remedies.length" @click="mend">
+      {{ say('cautionLine.mend', { name: MENDING_NAMES[caution.remedies[0]!.kind] }) }}
+    </button>
   </p>
 </template>
 

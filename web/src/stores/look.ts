@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Look, Part } from '../api/client'
 import { lookCalls } from '../api/documentCalls'
 import { useDocument } from '../lib/document'
+import { withoutPart } from '../lib/mendings'
 import { putInto } from '../lib/stages'
 import { useSelection } from './selection'
 
@@ -68,7 +69,12 @@ export const useLook = defineStore('look', () => {
   function remove(partId: string) {
     // Another part may get its id one day, and is in no stage then.
     const stages = look.value.stages && putInto(look.value.stages, partId, 0)
-    describe({ parts: look.value.parts.filter((p) => p.id !== partId), ...(stages ? { stages } : {}) })
+    const mendings = look.value.mendings && withoutPart(look.value.mendings, partId)
+    describe({
+      parts: look.value.parts.filter((p) => p.id !== partId),
+      ...(stages ? { stages } : {}),
+      ...(mendings ? { mendings } : {}),
+    })
     if (selection.selected === partId) selection.selected = null
   }
 

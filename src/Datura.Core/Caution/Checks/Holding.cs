@@ -20,18 +20,33 @@ public static class Holding
             {
                 var rule = Materials.Of(paint.Material);
                 Material? below = under is { Role.Stage: not Stage.Map } ? Made(under, look.Kit) : null;
+                if (below == Material.Cream && look.CreamsPowdered)
+                {
+                    below = Material.Powder;
+                }
+
                 if (below is { } material && rule.Refuses.Contains(material))
                 {
-                    // Only water on cream is helped by powder.
-                    yield return Note(material == Material.Cream ? CautionCode.DoesNotHold : CautionCode.NoGrip, Severity.Stop, job, paint, rule.Words, Materials.Of(material).Words);
+                    // Only water on cream is helped by powder, and only what wants damp ground by wetting it.
+                    var note = Note(material == Material.Cream ? CautionCode.DoesNotHold : CautionCode.NoGrip, Severity.Stop, job, paint, rule.Words, Materials.Of(material).Words);
+                    yield return material == Material.Cream ? note with { Remedies = [new(MendingKind.PowderCream, under!.Key)] }
+                        : TakesDamp(rule) ? note with { Remedies = [new(MendingKind.WetSpot, job.Key)] } : note;
                 }
                 else if (rule.NeedsUnder.Count > 0 && (below is null || !rule.NeedsUnder.Contains(below.Value)))
                 {
-                    yield return Note(rule.NeedsUnder is [Material.Gel] ? CautionCode.NeedsGel : CautionCode.NeedsDamp, Severity.Warning, job, paint, rule.Words, null);
+                    var note = Note(TakesDamp(rule) ? CautionCode.NeedsDamp : CautionCode.NeedsGel, Severity.Warning, job, paint, rule.Words, null);
+                    yield return TakesDamp(rule) ? note with { Remedies = [new(MendingKind.WetSpot, job.Key)] } : note;
+                }
+                else if (TakesDamp(rule) && below is not Material.Gel && job.Lay is { Ground: Ground.Dry, IntoWet: false })
+                {
+                    // Paint would do while it is damp, but the painter waits until it is dry.
+                    yield return Note(CautionCode.NeedsDamp, Severity.Warning, job, paint, rule.Words, null) with { Remedies = [new(MendingKind.WetSpot, job.Key)] };
                 }
             }
         }
     }
+
+    private static bool TakesDamp(MaterialRule rule) => rule.NeedsUnder.Count > 1;
 
     private static CautionNote Note(CautionCode code, Severity severity, CoatJob job, PaintDescription paint, string made, string? ground) => new(code, severity)
     {

@@ -9,6 +9,7 @@ import { useOrder } from '../../stores/order'
 import { usePlan } from '../../stores/plan'
 import { useSelection } from '../../stores/selection'
 import FewTools from './FewTools.vue'
+import StepMendings from './StepMendings.vue'
 import StagesPanel from './StagesPanel.vue'
 import TimeBudget from './TimeBudget.vue'
 
@@ -117,6 +118,7 @@ function holds(id: string) {
         }}
       </p>
       <p v-for="w in step.words" :key="w">{{ w }}</p>
+      <step-mendings :step="step" />
       <p v-if="step.waitSeconds > 0">
         {{ say('orderInspector.waits', { waitSeconds: clock(step.waitSeconds), words: step.waitsFor?.words })
         }}<template v-if="step.meanwhile.length">
