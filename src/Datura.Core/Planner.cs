@@ -65,7 +65,7 @@ public static class Planner
 
         cancel.ThrowIfCancellationRequested();
         var session = Steps.Session(steps);
-        var cautions = Unmended(jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j, colours.Smear(j))).Concat(MendingCautions.For(j, kit))))
+        var cautions = Unmended(jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j, colours.Smear(j))).Concat(MendingCautions.For(j, kit)).Concat(OwnHandCautions.For(j))))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
@@ -80,7 +80,7 @@ public static class Planner
             look.Name,
             face.Name,
             kit.Name,
-            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light, Math.Round(VisualAcuity.FinestMm(setting.ViewingDistanceM), 3)),
+            new(setting.Name, setting.SlotMinutes, setting.ViewingDistanceM, setting.Light, Math.Round(VisualAcuity.FinestMm(setting.ViewingDistanceM), 3), setting.OnOneself),
             SkinTone.Class(face.Skin),
             Srgb.From(face.Skin).Hex,
             body.MeasuresMm.ToDictionary(m => m.Key, m => Math.Round(m.Value, 1)),

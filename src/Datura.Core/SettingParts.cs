@@ -13,10 +13,10 @@ public static class SettingParts
             ? new([.. lamps.Select(l => new LampPlace(l.AzimuthDeg, l.ElevationDeg, l.SpreadDeg, l.Level, l.DistanceM))], setting.Ambient)
             : FaceLight.Usual with { Ambient = setting.Ambient };
 
-        public Crew Crew => new(setting.Painters, setting.RightHanded);
+        public Crew Crew => new(setting.OnOneself ? 1 : setting.Painters, setting.RightHanded);
 
         /// <summary>The usual rates with the painter's own in their place.</summary>
-        public Pace OwnPace => setting.Rates is { Count: > 0 } own ? new(own) : Pace.Usual;
+        public Pace OwnPace => setting.Rates is { Count: > 0 } own ? new(own) { OnOneself = setting.OnOneself } : Pace.Usual with { OnOneself = setting.OnOneself };
 
         public Costume Costume => new(setting.NecklineMm, setting.Neckline, setting.NecklineWidthMm);
     }

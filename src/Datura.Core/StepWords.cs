@@ -13,7 +13,8 @@ internal static class StepWords
         var own = step.Jobs.Where(j => j.Lay.Words is not null).Select(j => named ? $"{j.PartLabel}: {j.Lay.Words}" : j.Lay.Words!);
         // Folds are found before they are painted, so it is asked for with a part's first coat.
         var cues = parts.Where(p => step.Stage != Stage.Map && step.Jobs.Any(j => j.PartId == p.Part.Id && j.Layer == 0)).Select(p => p.Kind.Cue).OfType<RemarkCode>().Select(c => Catalogue.Of(c).Text);
-        return [.. own.Concat(cues).Concat(step.Jobs.Where(j => j.Lay.Split is not null).SelectMany(OfSplit)).Distinct()];
+        var lids = step.FirstLidDriesSeconds >= 1 ? [Remark.Of(RemarkCode.FirstLidDries, ("dries", step.FirstLidDriesSeconds)).Sentence] : Array.Empty<string>();
+        return [.. own.Concat(lids).Concat(cues).Concat(step.Jobs.Where(j => j.Lay.Split is not null).SelectMany(OfSplit)).Distinct()];
     }
 
     // Common practice.

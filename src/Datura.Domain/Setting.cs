@@ -13,6 +13,7 @@ namespace Datura.Domain;
 /// <param name="Confidence">Share of sessions that the slot must hold, 0.5 to 0.99.</param>
 /// <param name="Rates">The painter's own rates, by their id; the others stay as usual.</param>
 /// <param name="AdaptingCdM2">How bright it is where it is seen, as the eye settles on it, cd/m²: a fifth of a white.</param>
+/// <param name="OnOneself">Painter and wearer are one: before a mirror, one lid at a time, and slower.</param>
 /// <param name="NecklineMm">Edge of the costume below the notch between the collar bones, mm; negative above it.</param>
 /// <param name="Neckline">How that edge runs.</param>
 /// <param name="NecklineWidthMm">Across, at the height of the collar bones.</param>
@@ -21,4 +22,4 @@ public sealed record Setting(string Id, [property: StringLength(Limits.LongestNa
     NecklineShape Neckline = NecklineShape.Round, [property: Range(60, 420)] double NecklineWidthMm = 170, [property: MaxLength(Limits.MostLamps)] IReadOnlyList<LampLevel>? Lamps = null, [property: Range(0, 1)] double Ambient = 0.5,
     [property: Range(1, 2)] int Painters = 1, bool RightHanded = true, DryingAid Drying = DryingAid.Air, [property: Range(0.5, 0.99)] double Confidence = 0.8, IReadOnlyDictionary<string,
         double>? Rates = null,
-    [property: Range(ChromaticAdaptation.LeastCdM2, ChromaticAdaptation.MostCdM2)] double AdaptingCdM2 = ChromaticAdaptation.UsualCdM2);
+    [property: Range(ChromaticAdaptation.LeastCdM2, ChromaticAdaptation.MostCdM2)] double AdaptingCdM2 = ChromaticAdaptation.UsualCdM2, bool OnOneself = false);

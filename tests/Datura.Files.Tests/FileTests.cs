@@ -155,6 +155,16 @@ public class FileTests
         Assert.Equal(positions.Count, model.LogicalMeshes[0].Primitives[0].GetVertexAccessor("TEXCOORD_0").Count);
     }
 
+    // What is seen in a mirror twice is as it was; a face that is painted on one side shows it on the other.
+    [Fact]
+    public void AMirrorTurnsOverAndBack()
+    {
+        var rgba = Enumerable.Range(0, 6 * 4 * 4).Select(n => (byte)n).ToArray();
+        var seen = BustPicture.Mirrored(rgba, 6, 4);
+        Assert.Equal(rgba[..4], seen[20..24]);
+        Assert.Equal(rgba, BustPicture.Mirrored(seen, 6, 4));
+    }
+
     [Fact]
     public void EachStepChangesThePictureAndTheLastIsTheFinishedFace()
     {

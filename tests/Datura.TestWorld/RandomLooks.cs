@@ -48,6 +48,7 @@ public static class RandomLooks
             Drying = Pick(random, Enum.GetValues<DryingAid>()),
             SlotMinutes = random.Next(3, 90),
             NecklineMm = random.Next(-60, 151),
+            OnOneself = random.Next(4) == 0,
         };
     }
 

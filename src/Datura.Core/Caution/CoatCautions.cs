@@ -19,7 +19,7 @@ public static class CoatCautions
         var onLids = jobs.Where(j => j.PartId == partId && j.Zones.Contains(Zone.Lid) && j.DryingSeconds >= LeastDryingSeconds).ToArray();
         if (onLids.Length > 0)
         {
-            yield return new(CautionCode.LidsClosed, Severity.Warning) { Parts = [new(partId, label)], Numbers = Numbers(("dries", onLids.Max(j => j.DryingSeconds))) };
+            yield return new(onLids[0].Pace.OnOneself ? CautionCode.OneLidAtATime : CautionCode.LidsClosed, Severity.Warning) { Parts = [new(partId, label)], Numbers = Numbers(("dries", onLids.Max(j => j.DryingSeconds))) };
         }
     }
 

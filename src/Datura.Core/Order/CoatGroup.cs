@@ -8,9 +8,10 @@ public sealed class CoatGroup
     public CoatGroup(IReadOnlyList<CoatJob> jobs)
     {
         Jobs = jobs;
-        WorkSeconds = jobs.Sum(j => j.WorkSeconds);
         Zones = [.. jobs.SelectMany(j => j.Zones).Distinct()];
-        Poses = Datura.Core.Order.Poses.For(Zones);
+        Poses = Datura.Core.Order.Poses.For(Zones, jobs.Any(j => j.Footprint.OnLeft), jobs.Any(j => j.Footprint.OnRight), jobs[0].Pace.OnOneself);
+        FirstLidDriesSeconds = Poses.Contains(Pose.OneLidClosed) ? jobs.Where(OnBothLids).Select(j => j.DryingSeconds).DefaultIfEmpty(0).Max() : 0;
+        WorkSeconds = jobs.Sum(j => j.WorkSeconds) + FirstLidDriesSeconds;
     }
 
     public IReadOnlyList<CoatJob> Jobs { get; }
@@ -51,7 +52,13 @@ public sealed class CoatGroup
     /// <summary>Mean size of its figures, mm².</summary>
     public double FigureMm2 => Jobs.Average(j => j.FigureMm2);
 
+    /// <summary>Strokes, and what is done before and after them.</summary>
     public double WorkSeconds { get; }
+
+    /// <summary>Of whoever paints both of her own lids: the first must be dry before she can open it and look at the other.</summary>
+    public double FirstLidDriesSeconds { get; }
+
+    private static bool OnBothLids(CoatJob job) => job.Zones.Contains(Zone.Lid) && job.Footprint is { OnLeft: true, OnRight: true };
 
     public double DryingSeconds => Jobs.Max(j => j.DryingSeconds);
 

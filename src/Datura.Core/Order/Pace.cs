@@ -6,12 +6,18 @@ public sealed record Pace(IReadOnlyDictionary<string, double> Own)
 {
     public static Pace Usual { get; } = new(new Dictionary<string, double>());
 
-    public double Of(string id) => Own.TryGetValue(id, out var own) ? own : Rates.Find(id).Usual;
+    /// <summary>Painting oneself: before a mirror, with the arm up.</summary>
+    public bool OnOneself { get; init; }
+
+    private double Slower => OnOneself ? Rates.OnOneself : 1;
+
+    public double Of(string id) => Slower * (Own.TryGetValue(id, out var own) ? own : Rates.Find(id).Usual);
 
     public ToolDescription Of(ToolDescription tool)
     {
         double Own(string rate, double value) => this.Own.TryGetValue(Rates.Id(tool.Id, rate), out var own) ? own : value;
-        return this.Own.Count == 0 ? tool : tool with { AreaCm2PerMinute = Own(Rates.Area, tool.AreaCm2PerMinute), LineMmPerSecond = Own(Rates.Line, tool.LineMmPerSecond) };
+        return this.Own.Count == 0 && !OnOneself ? tool
+            : tool with { AreaCm2PerMinute = Own(Rates.Area, tool.AreaCm2PerMinute) / Slower, LineMmPerSecond = Own(Rates.Line, tool.LineMmPerSecond) / Slower };
     }
 
     /// <summary>Own rates that cannot be.</summary>

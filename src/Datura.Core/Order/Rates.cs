@@ -29,6 +29,9 @@ public static class Rates
     /// <summary>An edge at most this soft is drawn; a softer one comes by itself, mm (from memory, unverified).</summary>
     public const double DrawnEdgeMm = 3;
 
+    /// <summary>How much longer everything takes before a mirror, with the own arm up (from memory, unverified).</summary>
+    public const double OnOneself = 1.35;
+
     private const double FanShare = 0.6;
     private const double PowderedSeconds = 15;
 

@@ -29,6 +29,9 @@ public sealed record Step(
     IReadOnlyList<WhyHere> Why,
     DurationEstimate Spread)
 {
+    /// <summary>Of its work: while the first of one's own lids dries.</summary>
+    public double FirstLidDriesSeconds { get; init; }
+
     public double EndSeconds => StartSeconds + SetUpSeconds + WorkSeconds;
 
     /// <summary>When it may be worked over.</summary>

@@ -161,8 +161,8 @@ public sealed class StepNetwork
         return -1;
     }
 
-    private static bool Excludes(IReadOnlyList<Pose> a, IReadOnlyList<Pose> b) =>
-        (a.Contains(Pose.TurnHead) && !b.Contains(Pose.TurnHead)) || (b.Contains(Pose.TurnHead) && !a.Contains(Pose.TurnHead)) || (a.Contains(Pose.ChinUp) != b.Contains(Pose.ChinUp));
+    private static bool Excludes(IReadOnlyList<Pose> a, IReadOnlyList<Pose> b) => a.Any(Poses.IsTurned) != b.Any(Poses.IsTurned) || a.Contains(Pose.ChinUp) != b.Contains(Pose.ChinUp)
+        || (a.Contains(Pose.TurnLeft) && b.Contains(Pose.TurnRight)) || (a.Contains(Pose.TurnRight) && b.Contains(Pose.TurnLeft));
 
     private IEnumerable<(int First, int Then, OrderRule Rule)> Wanted(bool[,] overlap)
     {
@@ -393,7 +393,7 @@ public sealed class StepNetwork
         var load = last?.Load == group.Load ? 0
             : pace.Of(Rates.Loading) + (group.Jobs[0].Lay.Split is not null ? (group.Jobs[0].Mix.Shares.Count - 1) * pace.Of(Rates.Reloading) : group.Jobs[0].Mix.Shares.Count > 1 ? pace.Of(Rates.Mixing) : 0);
         // Lids that are closed already need not be closed again: both lids, and all that goes on them, in one closing.
-        var changes = group.Poses.Count - (last is not null && (last.Poses[^1] == group.Poses[0] || (last.Poses.Contains(Pose.EyesClosed) && group.Poses.Contains(Pose.EyesClosed))) ? 1 : 0);
+        var changes = group.Poses.Count - (last is not null && (last.Poses[^1] == group.Poses[0] || (last.Poses.Any(Poses.ClosesLids) && group.Poses.Any(Poses.ClosesLids))) ? 1 : 0);
         return tool + load + changes * pace.Of(Rates.PoseChange);
     }
 }

@@ -39,7 +39,10 @@ public static class Steps
                 WaitsFor: waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? new(WaitCode.Dries, network.Groups[wet.Group].Words) : new(WaitCode.Room) : null,
                 Meanwhile: meanwhile,
                 Why: Why(network, table, order, g, before, meanwhile.Length > 0),
-                Spread: DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g])));
+                Spread: DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g]))
+            {
+                FirstLidDriesSeconds = group.FirstLidDriesSeconds,
+            });
         }
 
         return steps;
@@ -88,7 +91,7 @@ public static class Steps
             why.Add(new(ReasonCode.After, OrderRules.ToolInHand, network.Groups[before].Words));
         }
 
-        if (before >= 0 && network.Groups[before].Poses.Contains(Pose.EyesClosed) && network.Groups[g].Poses.Contains(Pose.EyesClosed))
+        if (before >= 0 && network.Groups[before].Poses.Any(Poses.ClosesLids) && network.Groups[g].Poses.Any(Poses.ClosesLids))
         {
             why.Add(new(ReasonCode.Rule, OrderRules.LidsOnce));
         }

@@ -20,7 +20,16 @@ public sealed class Footprint
         covered = new bool[width * height];
     }
 
+    // Nearer to the middle than a fingertip is wide a hand comes from either side.
+    private const double BesideMm = 8;
+
     public double AreaMm2 { get; private set; }
+
+    /// <summary>Whether it reaches to the wearer's left of the middle.</summary>
+    public bool OnLeft { get; private set; }
+
+    /// <summary>Whether it reaches to the wearer's right of the middle.</summary>
+    public bool OnRight { get; private set; }
 
     /// <summary>A place well inside: of the largest figure, or the middle of the longest line.</summary>
     public ChartPoint Inside { get; private set; }
@@ -47,6 +56,7 @@ public sealed class Footprint
             result.Lay(mark);
         }
 
+        (result.OnLeft, result.OnRight) = (box.MaxX - Lattice.CellMm > BesideMm, box.MinX + Lattice.CellMm < -BesideMm);
         result.Inside = InsideOf(marks);
         result.AreaMm2 = result.covered.Count(c => c) * Lattice.CellMm * Lattice.CellMm;
         return result;

@@ -110,4 +110,7 @@ public enum RemarkCode
 
     /// <inheritdoc cref="HowPowderCream"/>
     HowReWhiten,
+
+    /// <summary>Of a step on both lids of whoever paints herself.</summary>
+    FirstLidDries,
 }

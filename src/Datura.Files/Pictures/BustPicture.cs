@@ -62,6 +62,21 @@ public static class BustPicture
         return pictures;
     }
 
+    /// <summary>As it is seen in a mirror, for whoever paints herself; its own inverse.</summary>
+    public static byte[] Mirrored(byte[] rgba, int width, int height)
+    {
+        var result = new byte[rgba.Length];
+        for (var y = 0; y < height; y++)
+        {
+            for (var x = 0; x < width; x++)
+            {
+                Buffer.BlockCopy(rgba, (y * width + x) * 4, result, (y * width + width - 1 - x) * 4, 4);
+            }
+        }
+
+        return result;
+    }
+
     /// <summary>Bust pictures after every step side by side in one picture, left to right.</summary>
     public static byte[] Strip(PlannedLook look, BustView view, int width, int height)
     {

@@ -28,7 +28,7 @@ public static class BoothSheet
                 var step = plan.Steps[k];
                 var x = SheetCanvas.Margin + k % columns * (size + Gap);
                 var y = top + k / columns * (size + TextHeight + Gap);
-                sheet.Picture(pictures[step.Number], Pixels, Pixels, new(x, y, x + size, y + size));
+                sheet.Picture(StepSheet.Seen(look, pictures[step.Number], Pixels, Pixels), Pixels, Pixels, new(x, y, x + size, y + size));
                 sheet.Text($"{step.Number}", x + 5, y + 17, SheetFonts.Bold, 15, 255);
                 sheet.Swatch(step.PaintColour, new(x, y + size + 4, x + 16, y + size + 20));
                 sheet.Text(Units.Clock(step.StartSeconds + step.SetUpSeconds + step.WorkSeconds), x + size, y + size + 17, SheetFonts.Bold, Math.Min(13, size / 6), align: SKTextAlign.Right);

@@ -21,7 +21,7 @@ public static class StepSheet
     {
         var plan = look.Plan;
         using var stream = new MemoryStream();
-        using (var sheet = new SheetCanvas(stream, paper, $"{plan.Look} on {plan.Face}", $"{plan.Look} · {plan.Face} · {plan.Kit}. Left and right are the wearer's."))
+        using (var sheet = new SheetCanvas(stream, paper, $"{plan.Look} on {plan.Face}", $"{plan.Look} · {plan.Face} · {plan.Kit}. {Sides(plan)}"))
         {
             Heading(sheet, plan);
             Views(sheet, look);
@@ -37,6 +37,11 @@ public static class StepSheet
 
         return stream.ToArray();
     }
+
+    private static string Sides(Plan plan) => plan.Setting.OnOneself ? "Pictures as in the mirror: your left is left." : "Left and right are the wearer's.";
+
+    /// <summary>A picture as the painter sees the face.</summary>
+    internal static byte[] Seen(PlannedLook look, byte[] rgba, int width, int height) => look.Plan.Setting.OnOneself ? BustPicture.Mirrored(rgba, width, height) : rgba;
 
     private static void Heading(SheetCanvas sheet, Plan plan)
     {
@@ -70,7 +75,7 @@ public static class StepSheet
         {
             var x = SheetCanvas.Margin + k * (width + gap);
             var (rgba, w, h) = BustPicture.Finished(look, views[k].View, 420, (int)(420 * 1.18));
-            sheet.Picture(rgba, w, h, new(x, sheet.Y, x + width, sheet.Y + height));
+            sheet.Picture(Seen(look, rgba, w, h), w, h, new(x, sheet.Y, x + width, sheet.Y + height));
             sheet.Text(views[k].Name, x + width / 2, sheet.Y + height + 11, SheetFonts.Text, 8.5f, 60, SKTextAlign.Center);
         }
 
@@ -112,10 +117,11 @@ public static class StepSheet
         {
             var x = SheetCanvas.Margin + k * (width + gap);
             var (rgba, numbers) = FormPicture.Tones(form, look.Body, views[k] with { CentreYMm = -40, HeightMm = 380 }, pixels, (int)(pixels * 1.1));
-            sheet.Picture(rgba, pixels, (int)(pixels * 1.1), new(x, sheet.Y, x + width, sheet.Y + height));
+            sheet.Picture(Seen(look, rgba, pixels, (int)(pixels * 1.1)), pixels, (int)(pixels * 1.1), new(x, sheet.Y, x + width, sheet.Y + height));
             foreach (var (number, px, py) in numbers.Where(n => n.X > 0 && n.X < pixels && n.Y > 0 && n.Y < pixels * 1.1))
             {
-                sheet.Text(number.ToString(System.Globalization.CultureInfo.InvariantCulture), x + px / pixels * width, sheet.Y + py / pixels * width + 3, SheetFonts.Bold, 8, 20, SKTextAlign.Center);
+                var across = look.Plan.Setting.OnOneself ? pixels - px : px;
+                sheet.Text(number.ToString(System.Globalization.CultureInfo.InvariantCulture), x + across / pixels * width, sheet.Y + py / pixels * width + 3, SheetFonts.Bold, 8, 20, SKTextAlign.Center);
             }
         }
 
@@ -154,7 +160,7 @@ public static class StepSheet
                 Stage(sheet, begins, begins == look.Plan.Stages[^1]);
             }
 
-            Step(sheet, step, (onBody ? wide : pictures)[step.Number], inches);
+            Step(sheet, step, Seen(look, (onBody ? wide : pictures)[step.Number], StepPictureWidth, StepPictureHeight), inches);
         }
     }
 

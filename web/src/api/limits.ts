@@ -363,6 +363,9 @@ export const USUAL = {
   PlanRequest: {
     draft: false,
   },
+  PlanSetting: {
+    onOneself: false,
+  },
   Setting: {
     necklineWidthMm: 170,
     ambient: 0.5,
@@ -370,6 +373,7 @@ export const USUAL = {
     rightHanded: true,
     confidence: 0.8,
     adaptingCdM2: 20,
+    onOneself: false,
   },
   SignInRequest: {
     stay: false,

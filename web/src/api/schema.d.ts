@@ -2383,7 +2383,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut" | "mendsNothing";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "oneLidAtATime" | "beyondOwnHand" | "bySecondMirror" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut" | "mendsNothing";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -3529,6 +3529,8 @@ export interface components {
              * @description Finest width an eye resolves from there.
              */
             finestMm: number;
+            /** @default false */
+            onOneself?: boolean;
         };
         /** @description A stage of the look as it is planned. */
         PlanStage: {
@@ -3691,7 +3693,7 @@ export interface components {
          * @description How the wearer holds still, as the painter asks for it (cues: common practice).
          * @enum {unknown}
          */
-        Pose: "front" | "eyesClosed" | "lipsTogether" | "chinUp" | "turnHead";
+        Pose: "front" | "eyesClosed" | "oneLidClosed" | "lipsTogether" | "chinUp" | "turnHead" | "turnRight" | "turnLeft";
         /**
          * @description How much a part matters when time runs short.
          * @enum {unknown}
@@ -3926,6 +3928,11 @@ export interface components {
              * @default 20
              */
             adaptingCdM2?: number;
+            /**
+             * @description Painter and wearer are one: before a mirror, one lid at a time, and slower.
+             * @default false
+             */
+            onOneself?: boolean;
         };
         SettingResource: {
             id: string;

@@ -125,6 +125,7 @@ defineExpose({ turn, face })
       <span class="edge" :style="{ left: `${100 * coats.divide}%` }" />
       <span class="words">{{ say('bustPanel.beforeAfter') }}</span>
     </div>
+    <p v-if="planning.plan?.setting.onOneself" class="mirror">{{ say('bustPanel.asInTheMirror') }}</p>
     <p v-if="failed" class="failed">{{ failed }}</p>
     <div
       v-if="pointed && !quiet"
@@ -217,6 +218,17 @@ canvas {
   left: 50%;
   transform: translateX(-50%);
   padding: 1px 9px;
+  border-radius: 6px;
+  color: var(--on-picture);
+  background: var(--chip);
+}
+
+.mirror {
+  position: absolute;
+  top: 10px;
+  left: 10px;
+  margin: 0;
+  padding: 2px 9px;
   border-radius: 6px;
   color: var(--on-picture);
   background: var(--chip);

@@ -2,7 +2,7 @@
 import { say } from '../texts'
 import DialogBox from './DialogBox.vue'
 import { LETTERS, LIMITS, USUAL } from '../api/limits'
-import { NButton, NInput, NSelect } from 'naive-ui'
+import { NButton, NCheckbox, NInput, NSelect } from 'naive-ui'
 import { reactive, ref, watch } from 'vue'
 import { api, type Setting } from '../api/client'
 import { settingCalls } from '../api/documentCalls'
@@ -123,10 +123,12 @@ async function duplicate() {
       <h3>{{ say('settingEditor.whoPaints') }}</h3>
       <div class="three">
         <number-field
+          v-if="!setting.onOneself"
           v-model="setting.painters"
           :label="say('settingEditor.paintersOnTheFace')"
           v-bind="LIMITS.Setting.painters"
         />
+        <p v-else class="faint">{{ say('settingEditor.slowerOneLidAtATime') }}</p>
         <label>
           <span class="faint">{{ say('settingEditor.hand') }}</span>
           <n-select
@@ -145,6 +147,11 @@ async function duplicate() {
           />
         </label>
       </div>
+      <n-checkbox
+        :checked="setting.onOneself ?? false"
+        @update:checked="(on: boolean) => (setting.onOneself = on)"
+        >{{ say('settingEditor.iPaintMyself') }}</n-checkbox
+      >
       <label class="line">
         <span class="faint">{{
           say('settingEditor.theSlotMustHoldOfSessions', {

@@ -58,6 +58,7 @@ function show(number: number | null) {
         >
           <span
             class="picture"
+            :class="{ mirrored: plan?.setting.onOneself }"
             :style="spriteStyle(b.step.number)"
             role="img"
             :aria-label="say('buildStrip.faceAfterStep', { step: b.step.number })"
@@ -122,6 +123,10 @@ ol {
   width: 85px;
   margin: 0 auto;
   background-repeat: no-repeat;
+}
+
+.picture.mirrored {
+  transform: scaleX(-1);
 }
 
 .words {

@@ -3,6 +3,8 @@ import {
   CanvasTexture,
   Color,
   DataTexture,
+  DoubleSide,
+  FrontSide,
   LinearFilter,
   LinearMipmapLinearFilter,
   LinearSRGBColorSpace,
@@ -66,6 +68,7 @@ export class SkinScene {
   private readonly overlayTexture: CanvasTexture
   private mesh: Mesh<BufferGeometry, ShaderMaterial> | null = null
   private window: ChartWindow = { sideMm: 544, topMm: 124 }
+  private mirrored = false
   private frame = 0
 
   /** Called after every redraw, for labels that follow the skin. */
@@ -96,7 +99,7 @@ export class SkinScene {
       },
       vertexShader: kind === 'bust' ? BUST_VERTEX : CHART_VERTEX,
       fragmentShader: FRAGMENT,
-      side: kind === 'bust' ? 0 : 2,
+      side: kind === 'bust' ? FrontSide : DoubleSide,
     })
     if (kind === 'bust') {
       this.camera = new PerspectiveCamera(24, 1, 0.1, 10)
@@ -105,10 +108,18 @@ export class SkinScene {
       this.controls.minDistance = 0.35
       this.controls.maxDistance = 2.2
       this.controls.addEventListener('change', () => this.redraw())
+      this.dragsAsSeen(this.controls)
       this.look('front')
     } else {
       this.camera = new OrthographicCamera(0, 1, 1, 0, -1, 1)
     }
+  }
+
+  // In the mirror the face goes the way it is dragged too; the controls know of no mirror.
+  private dragsAsSeen(controls: OrbitControls) {
+    const turned = controls as unknown as { _rotateLeft: (angle: number) => void }
+    const left = turned._rotateLeft.bind(controls)
+    turned._rotateLeft = (angle) => left(this.mirrored ? -angle : angle)
   }
 
   async load(address: string, window: ChartWindow) {
@@ -175,6 +186,25 @@ export class SkinScene {
     this.redraw()
   }
 
+  /** Shows the face as in a mirror, for whoever paints herself: her left is on the left, and it turns as she would. */
+  mirror(on: boolean) {
+    if (on === this.mirrored) return
+    this.mirrored = on
+    // Mirrored triangles run the other way round.
+    this.material.side = on || this.kind === 'chart' ? DoubleSide : FrontSide
+    this.material.needsUpdate = true
+    this.resize(this.canvas.clientWidth, this.canvas.clientHeight)
+  }
+
+  // A projection that is turned over left to right; picking and placing go through it as well.
+  private project() {
+    this.camera.updateProjectionMatrix()
+    if (!this.mirrored) return
+    const e = this.camera.projectionMatrix.elements
+    for (const n of [0, 4, 8, 12]) e[n] = -e[n]!
+    this.camera.projectionMatrixInverse.copy(this.camera.projectionMatrix).invert()
+  }
+
   look(view: BustView) {
     if (!this.controls) return
     const turn = (TURN_DEG[view] * Math.PI) / 180
@@ -192,7 +222,7 @@ export class SkinScene {
   turn(degrees: number) {
     if (!this.controls) return
     const offset = this.camera.position.clone().sub(this.controls.target)
-    offset.applyAxisAngle(new Vector3(0, 1, 0), (degrees * Math.PI) / 180)
+    offset.applyAxisAngle(new Vector3(0, 1, 0), ((this.mirrored ? -degrees : degrees) * Math.PI) / 180)
     this.camera.position.copy(this.controls.target).add(offset)
     this.controls.update()
     this.redraw()
@@ -212,7 +242,7 @@ export class SkinScene {
       this.camera.top = shown.top
       this.camera.bottom = shown.bottom
     }
-    this.camera.updateProjectionMatrix()
+    this.project()
     this.redraw()
   }
 
@@ -229,7 +259,7 @@ export class SkinScene {
     const width = this.canvas.clientWidth
     const height = this.canvas.clientHeight
     const box = this.chartBox(width, height)
-    const u = at.x / this.window.sideMm + 0.5
+    const u = (this.mirrored ? -at.x : at.x) / this.window.sideMm + 0.5
     const v = 1 - (this.window.topMm - at.y) / this.window.sideMm
     return {
       x: ((u - box.left) / (box.right - box.left)) * width,
@@ -246,7 +276,11 @@ export class SkinScene {
       const shown = this.chartBox(box.width, box.height)
       const u = shown.left + (x / box.width) * (shown.right - shown.left)
       const v = shown.top - (y / box.height) * (shown.top - shown.bottom)
-      return { x: (u - 0.5) * this.window.sideMm, y: this.window.topMm - (1 - v) * this.window.sideMm }
+      const across = (u - 0.5) * this.window.sideMm
+      return {
+        x: this.mirrored ? -across : across,
+        y: this.window.topMm - (1 - v) * this.window.sideMm,
+      }
     }
     if (!this.mesh) return null
     const at = new Vector2((x / box.width) * 2 - 1, 1 - (y / box.height) * 2)
@@ -314,6 +348,7 @@ export class SkinScene {
     this.camera.updateMatrixWorld()
     const [right, up, out] = [new Vector3(), new Vector3(), new Vector3()]
     this.camera.matrixWorld.extractBasis(right, up, out)
+    if (this.mirrored) right.negate()
     return [right, up, out]
   }
 

@@ -74,6 +74,9 @@ export function useSkin(
     },
     { immediate: true },
   )
+  watch([scene, () => planning.plan?.setting.onOneself], () =>
+    scene.value?.mirror(planning.plan?.setting.onOneself ?? false),
+  )
   watch([scene, () => planning.paint, () => catalogue.face], repaint)
   watch(
     [scene, () => planning.finish],

@@ -34,6 +34,9 @@ const rows = computed(() => Math.min(4, Math.max(1, ...drying.value.map((d) => d
 const SHORT: Record<Pose, string> = {
   front: say('orderLanes.front'),
   eyesClosed: say('orderLanes.eyesClosed'),
+  oneLidClosed: say('orderLanes.oneLidClosed'),
+  turnRight: say('orderLanes.turnRight'),
+  turnLeft: say('orderLanes.turnLeft'),
   lipsTogether: say('orderLanes.lipsTogether'),
   chinUp: say('orderLanes.chinUp'),
   turnHead: say('orderLanes.turnTheHead'),

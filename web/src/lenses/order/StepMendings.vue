@@ -29,7 +29,16 @@ const kinds = computed(() =>
     .filter((kind) => !props.step.mendings.some((m) => m.kind === kind && m.coat === coat.value?.key))
     .map((kind) => ({ value: kind, label: MENDING_NAMES[kind] })),
 )
-const of = (key: string) => props.step.coats.find((c) => c.key === key)
+
+/** Of which part where the step has several, when, and whether the plan proposed it. */
+const about = (m: Step['mendings'][number]) =>
+  [
+    props.step.coats.length > 1 && props.step.coats.find((c) => c.key === m.coat)?.part,
+    say(m.before ? 'stepMendings.before' : 'stepMendings.after'),
+    m.proposed && say('stepMendings.proposed'),
+  ]
+    .filter(Boolean)
+    .join(' ')
 
 function add(kind: MendingKind) {
   if (coat.value) lookDoc.describe({ mendings: asked(wanted.value, kind, coat.value.key) })
@@ -42,16 +51,12 @@ function add(kind: MendingKind) {
       <li v-for="m in step.mendings" :key="m.kind + m.coat">
         <span>
           <b>{{ m.name }}</b>
-          <span v-if="step.coats.length > 1" class="faint"> {{ of(m.coat)?.part }}</span>
-          <span class="faint">
-            {{ say(m.before ? 'stepMendings.before' : 'stepMendings.after') }}
-            {{ m.proposed ? say('stepMendings.proposed') : '' }}
-          </span>
+          <span class="faint">&nbsp;{{ about(m) }}</span>
         </span>
         <n-input-number
           size="small"
           class="seconds"
-          :value="m.seconds"
+          :value="Math.round(m.seconds)"
           v-bind="LIMITS.Mending.seconds"
           :precision="0"
           :show-button="false"
