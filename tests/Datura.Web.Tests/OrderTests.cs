@@ -100,4 +100,32 @@ public class OrderTests(Service service) : IClassFixture<Service>
         string[] tools = ["Sponge", "FlatBrush", "Filbert", "Round6", "Round5", "Round3", "Round1"];
         Assert.Equal(tools, tools.OrderByDescending(Covers));
     }
+
+    // The stack holds every coat once, from the skin up; touching is mutual, and a coat laid over one it touches lies over it.
+    [Fact]
+    public async Task ACoatOfTheStackIsLaidOverAnother()
+    {
+        var request = await service.DemoRequest();
+        async Task<StackedCoat[]> Stack(OrderWish? order) =>
+            await Service.Read<StackedCoat[]>(await service.Send(HttpMethod.Post, "/api/plan/stack", request with { Look = request.Look with { Order = order, Stages = null } }));
+        var stack = await Stack(null);
+        Assert.Equal(stack.Length, stack.Select(c => c.Key).Distinct().Count());
+        Assert.All(stack, c => Assert.All(c.Touches, t => Assert.Contains(c.Key, stack.Single(o => o.Key == t).Touches)));
+        Assert.DoesNotContain(stack, c => c.Decided);
+        var turned = 0;
+        for (var k = 1; k < stack.Length; k++)
+        {
+            var (upper, lower) = (stack[k], stack.Take(k).LastOrDefault(c => stack[k].Touches.Contains(c.Key)));
+            if (lower is null || lower.PartId == upper.PartId)
+            {
+                continue;
+            }
+
+            var keys = (await Stack(new(Over: [new(lower.Key, upper.Key)]))).Select(c => c.Key).ToList();
+            Assert.True(keys.IndexOf(lower.Key) > keys.IndexOf(upper.Key), $"{lower.Key} over {upper.Key}");
+            turned++;
+        }
+
+        Assert.True(turned > 2);
+    }
 }

@@ -16,7 +16,9 @@ async function labelRight(page: Page) {
   return left - (await page.locator('.bust canvas').evaluate((e) => e.clientWidth)) / 2
 }
 
-test('who paints herself sees a mirror, in more time, and gets the other face back after', async ({ page }) => {
+test('who paints herself sees a mirror, in more time, and gets the other face back after', async ({
+  page,
+}) => {
   await openCopy(page, 'kelp-bride')
   await page.locator('.parts button', { hasText: 'Flower' }).first().click()
   const total = page.locator('.strip strong').last()

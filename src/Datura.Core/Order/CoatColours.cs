@@ -40,7 +40,16 @@ public sealed class CoatColours
             seen[job] = stacks[job].Colour();
             laid.Add(job);
         }
+
+        InOrder = laid;
     }
+
+    /// <summary>The coats as they are laid, the first on the skin.</summary>
+    public IReadOnlyList<CoatJob> InOrder { get; }
+
+    /// <summary>Whether nothing is seen of a coat where another lies over it.</summary>
+    public bool Hides(CoatJob upper, CoatJob lower) =>
+        ColourDifference.DeltaE00(On(stacks[lower], upper, upper.Main).Colour(), On(skin, upper, upper.Main).Colour()) < HiddenDeltaE;
 
     public Lab Of(CoatJob job) => seen[job];
 

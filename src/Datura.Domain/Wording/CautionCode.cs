@@ -46,6 +46,7 @@ public enum CautionCode
     HueOnOneEnd,
     TooFine,
     Unpainted,
+    SparedThenCovered,
 
     // Colours that meet wet.
     MudBeside,

@@ -59,6 +59,12 @@ public static class OrderEndpoints
             return TypedResults.Ok((IReadOnlyList<TouchResource>)[.. Touching(planned, request.Look.Order ?? OrderWish.Usual, part)]);
         })
             .Called("listTouching", "What a part's coats lie on and under.");
+        plans.MapPost("/stack", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
+        {
+            var (planned, kit) = (await service.PlanAsync(request, cancel), await service.KitAsync(request, cancel));
+            return TypedResults.Ok((IReadOnlyList<StackedCoat>)[.. Stacked(planned, request.Look.Order ?? OrderWish.Usual, kit)]);
+        })
+            .Called("listStack", "Every coat of a look from the skin up.");
         plans.MapPost("/tools", async (PlanRequest request, PlanService service, CancellationToken cancel) =>
         {
             var (planned, kit) = (await service.PlanAsync(request, cancel), await service.KitAsync(request, cancel));
@@ -132,6 +138,15 @@ public static class OrderEndpoints
                 }
             }
         }
+    }
+
+    private static IEnumerable<StackedCoat> Stacked(PlannedLook planned, OrderWish wish, Kit kit)
+    {
+        var (overlaps, coats) = (new Overlaps(), planned.InOrder.Where(j => j.Role.Stage != Stage.Map).ToArray());
+        var decided = (wish.Over ?? []).SelectMany(o => new[] { o.Upper, o.Lower }).ToHashSet();
+        return coats.Select(job => new StackedCoat(
+            job.Key, job.PartId, job.PartLabel, job.Role.Label, PlanParts.PaintName(job, kit), Srgb.From(planned.Colours!.Of(job)).Hex,
+            [.. coats.Where(other => other != job && overlaps.Of(job, other)).Select(other => other.Key)], decided.Contains(job.Key)));
     }
 
     private static double Slot(double? asked, Setting setting) => (asked ?? setting.SlotMinutes) is >= 0.5 and <= 720 and var minutes ? minutes

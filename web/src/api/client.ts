@@ -243,6 +243,8 @@ export const api = {
     answer(client.POST('/api/plan/fewest', { params: { query: { deltaE } }, body: request })),
   touching: (request: PlanRequest, part: string, signal?: AbortSignal) =>
     answer(client.POST('/api/plan/touching', { params: { query: { part } }, body: request, signal })),
+  stack: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/stack', { body: request, signal })),
   toolPlans: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan/tools', { body: request, signal })),
   kits: () => answer(client.GET('/api/kits')),

@@ -11,6 +11,7 @@ import { useSelection } from '../../stores/selection'
 import FewTools from './FewTools.vue'
 import StepMendings from './StepMendings.vue'
 import StagesPanel from './StagesPanel.vue'
+import WholeStack from './WholeStack.vue'
 import TimeBudget from './TimeBudget.vue'
 
 const order = useOrder()
@@ -166,6 +167,8 @@ function holds(id: string) {
     <p v-if="order.refused" class="stop" role="alert">{{ order.refused }}</p>
 
     <stages-panel />
+
+    <whole-stack />
 
     <time-budget v-if="order.versions" />
 
