@@ -10,6 +10,7 @@ namespace Datura.Domain;
 /// <param name="AxisDeg">Which way the colours run from first to last on the wearer's left: 0 outwards, 90 up.</param>
 /// <param name="Flipped">Turned over for the other side, so that the gradient is mirrored too.</param>
 /// <param name="FromMiddle">From the middle of each figure outwards instead of along an axis: a glow.</param>
+/// <param name="AcrossMark">Across the width of each mark, the last colour on its outer side, as a brush loaded on one side lays it; instead of along an axis of the face.</param>
 /// <param name="Powder">Share of the way, at the last colour's end, over which the film thins out.</param>
 public sealed record SplitLoad([property: Range(0, 1)] double Overlap = 0.5, [property: Range(-360, 360)] double AxisDeg = 90, bool Flipped = true, bool FromMiddle = false,
-    [property: Range(0, 1)] double Powder = 0);
+    [property: Range(0, 1)] double Powder = 0, bool AcrossMark = false);

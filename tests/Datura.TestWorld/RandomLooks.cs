@@ -96,7 +96,7 @@ public static class RandomLooks
     {
         var lay = new CoatLay(
             0.2 + random.NextDouble() * 1.6, random.Next(2) == 0,
-            mix.Shares.Count > 1 && random.Next(2) == 0 ? new(random.NextDouble(), random.Next(-180, 180), random.Next(2) == 0, random.Next(2) == 0, random.NextDouble()) : null);
+            mix.Shares.Count > 1 && random.Next(2) == 0 ? new(random.NextDouble(), random.Next(-180, 180), random.Next(2) == 0, random.Next(2) == 0, random.NextDouble(), random.Next(3) == 0) : null);
         lay = lay with { Words = random.Next(6) == 0 ? "Not too much." : null, MarksPerLoad = random.Next(4) == 0 ? random.Next(1, 12) : null };
         return random.Next(2) == 0 ? lay : WithHand(random, lay, mix, kit);
     }

@@ -160,7 +160,10 @@ public sealed class CoverageMap
                     share[n] = covered;
                     if (way is not null)
                     {
-                        along![n] = way.FromMiddle
+                        // Rows of the picture run down, so left of the way is right of it there.
+                        along![n] = way.AcrossMark && length2 > 0
+                            ? way.Beside((ex * dy - ey * dx) / Math.Sqrt(length2) / Math.Max(radius, 0.5))
+                            : way.FromMiddle
                             ? (float)Math.Clamp(Math.Sqrt(ex * ex + ey * ey) / Math.Max(radius, 0.5), 0, 1)
                             : way.At(window.XOfColumn(x + 0.5), window.YOfRow(y + 0.5));
                     }

@@ -94,6 +94,64 @@ public class SplitLoadTests
         Assert.Equal(plain.Rgba(), split.Rgba());
     }
 
+    private static readonly PaintMix LightThenDark = new([new("chalk-white", 1), new("tarn-black", 1)]);
+
+    // A mark at any slant, drawn by a brush that is loaded on one side, keeps its dark edge on the outside, on both sides of the face.
+    [Fact]
+    public void ASlantedMarkKeepsItsDarkEdgeOutside() =>
+        Gen.Select(Gen.Double[-75, 75], Gen.Bool, Gen.Bool).Sample((slant, left, filled) =>
+        {
+            var (dy, dx) = Math.SinCos(slant * Math.PI / 180);
+            var (x, y) = (left ? 60.0 : -60, -20.0);
+            var side = left ? Side.Left : Side.Right;
+            // From below to above, leaning; its normal towards the side of the face.
+            (double X, double Y) way = (dy, dx), normal = left ? (dx, -dy) : (-dx, dy);
+            ChartPoint At(double along, double across) => new(x + along * way.X + across * normal.X, y + along * way.Y + across * normal.Y);
+            Mark mark = filled
+                ? new RegionMark("x", side, Curves.Polygon([At(-30, -5), At(30, -5), At(30, 5), At(-30, 5)]), 0.5)
+                : new StrokeMark("x", side, [At(-30, 0), At(0, 0), At(30, 0)], [10, 10, 10]);
+            var picture = new PaintPicture(Pale, new(512));
+            picture.Lay(Coat(new(Overlap: 0.3, AcrossMark: true), LightThenDark, mark));
+            foreach (var along in new[] { -20.0, 0, 20 })
+            {
+                double Seen(double across) => Lightness(picture.At(At(along, across).XMm, At(along, across).YMm));
+                Assert.True(Seen(3) + 40 < Seen(-3), $"{slant} {side} {filled}");
+            }
+        }, iter: 60);
+
+    // A mark that bends is followed: its two edges have the two colours all along.
+    [Fact]
+    public void ABentMarkHasItsColoursAlongBothEdges()
+    {
+        ChartPoint On(double deg, double radius) => new(90 - radius * Math.Cos(deg * Math.PI / 180), -20 + radius * Math.Sin(deg * Math.PI / 180));
+        double[] bend = [.. Enumerable.Range(0, 41).Select(k => -50 + 2.5 * k)];
+        var mark = new RegionMark("x", Side.Left, Curves.Polygon([.. bend.Select(d => On(d, 36)), .. bend.Reverse().Select(d => On(d, 48))]), 0.5);
+        var picture = new PaintPicture(Pale, new(512));
+        picture.Lay(Coat(new(Overlap: 0.3, AcrossMark: true), LightThenDark, mark));
+        foreach (var deg in new[] { -35.0, -10, 10, 35 })
+        {
+            double Seen(double radius) => Lightness(picture.At(On(deg, radius).XMm, On(deg, radius).YMm));
+            Assert.True(Seen(39) + 40 < Seen(45));
+        }
+    }
+
+    // Turned over it is the mirror image; not turned over, the dark edge lies inside on the right.
+    [Fact]
+    public void ABrushThatIsNotTurnedOverHasItsDarkEdgeInsideOnTheRight()
+    {
+        double Seen(bool flipped, double x)
+        {
+            var picture = new PaintPicture(Pale, new(512));
+            picture.Lay(Coat(new(Overlap: 0.3, AcrossMark: true, Flipped: flipped), LightThenDark, Stroke(Side.Left, 60), Stroke(Side.Right, -60)));
+            return Lightness(picture.At(x, -20));
+        }
+
+        Assert.True(Seen(true, -63) < Seen(true, -57) && Seen(true, 63) < Seen(true, 57));
+        Assert.True(Seen(false, -63) > Seen(false, -57) && Seen(false, 63) < Seen(false, 57));
+    }
+
+    private static StrokeMark Stroke(Side side, double x) => new("x", side, [new(x, -40), new(x, 0)], [10, 10]);
+
     private static PaintPicture Picture(SplitLoad load)
     {
         var picture = new PaintPicture(Pale, new(512));

@@ -384,5 +384,6 @@ export const USUAL = {
     flipped: true,
     fromMiddle: false,
     powder: 0,
+    acrossMark: false,
   },
 } as const

@@ -4065,6 +4065,11 @@ export interface components {
              * @default 0
              */
             powder?: number;
+            /**
+             * @description Across the width of each mark, the last colour on its outer side, as a brush loaded on one side lays it; instead of along an axis of the face.
+             * @default false
+             */
+            acrossMark?: boolean;
         };
         /** @description Where a colour lies in a split cake. */
         SplitStripe: {

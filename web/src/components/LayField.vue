@@ -20,6 +20,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [lay: Lay, key: string] }>()
 
+/** No angle of the face: the last colour on the outer side of each mark. */
+const ACROSS = 1000
+
 const WAYS = [
   { label: say('layField.upwards'), value: 90 },
   { label: say('layField.outwards'), value: 0 },
@@ -27,6 +30,7 @@ const WAYS = [
   { label: say('layField.inwards'), value: 180 },
   { label: say('layField.outAndUp'), value: 45 },
   { label: say('layField.outAndDown'), value: -45 },
+  { label: say('layField.acrossEachMark'), value: ACROSS },
 ]
 
 const GROUNDS: { label: string; value: NonNullable<Lay['ground']> }[] = [
@@ -174,11 +178,14 @@ async function cast() {
         <field-row v-if="!split.fromMiddle" :label="say('layField.runs')">
           <n-select
             size="small"
-            :value="split.axisDeg"
+            :value="split.acrossMark ? ACROSS : split.axisDeg"
             :options="WAYS"
             :aria-label="say('layField.directionOfTheColours', { label })"
             style="width: 130px"
-            @update:value="(v: number) => reshape({ axisDeg: v }, 'axis')"
+            @update:value="
+              (v: number) =>
+                reshape(v === ACROSS ? { acrossMark: true } : { axisDeg: v, acrossMark: false }, 'axis')
+            "
           />
         </field-row>
         <n-checkbox

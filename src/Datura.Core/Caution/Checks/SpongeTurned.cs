@@ -7,7 +7,7 @@ public static class SpongeTurned
     private const double Sideways = 0.2;
 
     public static IEnumerable<CautionNote> Of(CheckedLook look) => look.Jobs
-        .Where(j => j.Lay.Split is { FromMiddle: false, Flipped: false } split && Math.Abs(Math.Cos(split.AxisDeg * Math.PI / 180)) > Sideways
+        .Where(j => j.Lay.Split is { FromMiddle: false, Flipped: false } split && (split.AcrossMark || Math.Abs(Math.Cos(split.AxisDeg * Math.PI / 180)) > Sideways)
             && j.Marks.Any(m => m.Side == Side.Left) && j.Marks.Any(m => m.Side == Side.Right))
         .Select(j => new CautionNote(CautionCode.SpongeNotTurned, Severity.Warning) { Parts = [new(j.PartId, j.PartLabel)], At = j.Footprint.Inside });
 }
