@@ -153,6 +153,11 @@ public static class PlanCheck
             }
         }
 
+        foreach (var role in part.Without.Where(w => kind.Roles.All(r => r.Id != w)))
+        {
+            yield return Problem.Of($"{field}.without", ProblemCode.UnknownCoat, ("part", kind.LabelOf(part)), ("role", role));
+        }
+
         foreach (var (role, lay) in part.Laid ?? new Dictionary<string, CoatLay>())
         {
             if (kind.Roles.All(r => r.Id != role))

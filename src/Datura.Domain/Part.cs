@@ -39,6 +39,9 @@ public sealed record Part(
     [StringLength(Limits.LongestName)]
     public string? Name { get; init => field = string.IsNullOrWhiteSpace(value) ? null : value.Trim(); }
 
+    /// <summary>Roles whose coats are left out this time, but kept in the look.</summary>
+    public IReadOnlyList<string> Without { get; init => field = value ?? []; } = [];
+
     /// <summary>How far the painter moved it from where it hangs.</summary>
     public Move Moved { get; init; }
 

@@ -58,9 +58,9 @@ public sealed class PlanService(Library library, PlanMemory memory)
     }
 
     /// <summary>A look with the versions of some parts chosen; the others are painted in full.</summary>
-    public static Look With(Look look, IReadOnlyDictionary<string, PartVersion> chosen) => look with
+    public static Look With(Look look, IReadOnlyDictionary<string, PartVersion> chosen, IReadOnlyDictionary<string, IReadOnlyList<string>>? without = null) => look with
     {
-        Parts = [.. look.Parts.Select(p => p with { Version = chosen.GetValueOrDefault(p.Id, PartVersion.Full) })],
+        Parts = [.. look.Parts.Select(p => p with { Version = chosen.GetValueOrDefault(p.Id, PartVersion.Full), Without = without?.GetValueOrDefault(p.Id) ?? [] })],
         Form = look.Form is { } form ? form with { LeftOut = chosen.ContainsKey(FormKind.PartId) } : null,
     };
 

@@ -78,6 +78,7 @@ public static class RandomLooks
             Coats = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, _ => random.Next(1, 4)),
             Laid = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, r => Lay(random, paints[r], kit)),
             Moved = random.Next(4) == 0 && kind.Movable ? new(random.Next(-30, 31), random.Next(-30, 31)) : default,
+            Without = random.Next(8) == 0 ? [Pick(random, kind.Roles.ToArray()).Id] : [],
             ReliefMm = random.Next(6) == 0 ? random.Next(-8, 9) : null,
         };
     }

@@ -9,4 +9,11 @@ namespace Datura.Core.Fit;
 /// <param name="Kept">Share of the full picture that is kept, 0 (bare skin) to 1; what is only an extra counts half.</param>
 /// <param name="Words">What is done differently, a line a part.</param>
 public sealed record LookVersionFound(
-    IReadOnlyDictionary<string, PartVersion> Versions, DurationEstimate Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words);
+    IReadOnlyDictionary<string, PartVersion> Versions, DurationEstimate Likely, double AtConfidenceSeconds, double Kept, IReadOnlyList<string> Words)
+{
+    /// <summary>Roles whose coats are left out, by the part's id; those parts are painted otherwise in full.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> Without { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
+
+    /// <summary>Whether it is all of the look.</summary>
+    public bool IsAll => Versions.Count == 0 && Without.Count == 0;
+}

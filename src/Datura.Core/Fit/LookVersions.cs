@@ -34,7 +34,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         if (Within(60 * slotMinutes) is { } found)
         {
             var minutes = found.AtConfidenceSeconds / 60;
-            return [found.Versions.Count == 0
+            return [found.IsAll
                 ? Remark.Of(RemarkCode.AllFits, ("minutes", minutes), ("share", share))
                 : Remark.Of(RemarkCode.SomeFits, ("kept", 100 * found.Kept), ("minutes", minutes), ("share", share))];
         }
@@ -66,7 +66,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {
-            var key = string.Join(' ', chosen.Select(c => c?.Version.ToString() ?? "-"));
+            var key = string.Join(' ', chosen.Select(c => c?.Key ?? "-"));
             if (!states.ContainsKey(key))
             {
                 states[key] = Session(choices, chosen, cancel);
@@ -138,9 +138,12 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         var network = StepNetwork.Of(jobs, Wish(look), setting.Crew, overlaps);
         var session = Steps.Session(ListScheduler.Order(network));
         return new(
-            choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is not null).ToDictionary(c => c.PartId, c => c.Item2!.Version), session,
+            choices.Select((c, k) => (c.PartId, chosen[k])).Where(c => c.Item2 is { Without.Count: 0 }).ToDictionary(c => c.PartId, c => c.Item2!.Version), session,
             session.At(setting.Confidence), Math.Max(0, 1 - choices.Select((c, k) => chosen[k] is { } lesser ? c.Cost(lesser) : 0).Sum()),
-            [.. choices.Select((c, k) => (c.Label, Lesser: chosen[k])).Where(c => c.Lesser is not null).Select(c => $"{c.Label}: {string.Join(", ", c.Lesser!.What)}")]);
+            [.. choices.Select((c, k) => (c.Label, Lesser: chosen[k])).Where(c => c.Lesser is not null).Select(c => $"{c.Label}: {string.Join(", ", c.Lesser!.What)}")])
+        {
+            Without = choices.Select((c, k) => (c.PartId, Lesser: chosen[k])).Where(c => c.Lesser is { Without.Count: > 0 }).ToDictionary(c => c.PartId, c => c.Lesser!.Without),
+        };
     }
 
     // Pins count places of the full look; the shorter one has its own.
@@ -171,6 +174,13 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
             {
                 var seen = Seen(order.SelectMany(o => o.First.PartId != part.Id ? [o.Second] : jobs.Jobs.Where(j => j.Role.Id == o.First.Role.Id).Select(full.Colours!.Laid).Take(1)));
                 lesser.Add(new(PartVersion.Quick, whole.Difference(seen, grid) / all, jobs.What, jobs.Jobs));
+            }
+
+            // Tones of a computed form are one thing: it is there or not.
+            foreach (var roles in expanded.Kind.IsReckoned ? [] : CoatSubsets.Of([.. full.InOrder.Where(j => j.PartId == part.Id)]))
+            {
+                var seen = Seen(order.Where(o => o.First.PartId != part.Id || !roles.Contains(o.First.Role.Id)).Select(o => o.Second));
+                lesser.Add(new(PartVersion.Full, whole.Difference(seen, grid) / all, [LookVersion.WithoutWords(expanded.Kind, roles)], [.. mine.Where(j => !roles.Contains(j.Role.Id))]) { Without = roles });
             }
 
             if (mustsToo || part.Priority != Priority.Must)

@@ -9,7 +9,7 @@ namespace Datura.Core.Fit;
 internal sealed class TimeBudgetSearch
 {
     // Sessions reckoned until the gap is told instead (some 0.5 to 2 ms each, measured).
-    private const int MostSessions = 500;
+    private const int MostSessions = 1500;
 
     // A planned order is not always the shortest, so a version with more in it can be a little shorter than one with less
     // (0.4 % measured); nothing that is too long by no more than this is given up before all its parts are decided.
@@ -125,7 +125,7 @@ internal sealed class TimeBudgetSearch
 
     private LookVersionFound Session(Way[] chosen)
     {
-        var key = string.Concat(chosen.Select(c => c.Lesser is null ? '-' : (char)('0' + (int)c.Lesser.Version)));
+        var key = string.Join(' ', chosen.Select(c => c.Lesser?.Key ?? "-"));
         return known.TryGetValue(key, out var session) ? session : known[key] = measure([.. chosen.Select(c => c.Lesser)]);
     }
 

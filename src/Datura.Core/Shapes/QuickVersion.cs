@@ -68,6 +68,6 @@ public static class QuickVersion
         }
 
         what = [.. said.Distinct()];
-        return said.Count == 0 ? null : part with { Paints = paints, Coats = coats, Numbers = numbers };
+        return said.Count == 0 ? null : part with { Paints = paints, Coats = coats, Numbers = numbers, Without = [.. part.Without.Union(part.Paints.Keys.Where(r => !paints.ContainsKey(r)))] };
     }
 }

@@ -91,7 +91,7 @@ public static class OrderEndpoints
             (versions, var best) = versions.For(60 * minutes, cancel);
             int? At(double most) => versions.Within(60 * most) is { } found ? IndexOf(versions, found) : null;
             return TypedResults.Ok(new VersionsResource(
-                [.. versions.Curve.Select(v => new VersionResource(v.Versions, Math.Round(v.Likely.LikelySeconds, 1), Math.Round(v.AtConfidenceSeconds, 1), Math.Round(v.Kept, 4), v.Words))],
+                [.. versions.Curve.Select(v => new VersionResource(v.Versions, v.Without, Math.Round(v.Likely.LikelySeconds, 1), Math.Round(v.AtConfidenceSeconds, 1), Math.Round(v.Kept, 4), v.Words))],
                 At(minutes), string.Join(" ", versions.Said(minutes, setting, cancel).Select(r => r.Sentence)),
                 [.. UsualSlots.Select(m => new NamedVersion($"{m} min", At(m))), new NamedVersion("all of it", versions.Curve.Count - 1)], Math.Round(best.Gap, 4)));
         })
@@ -110,7 +110,7 @@ public static class OrderEndpoints
             var pictures = new List<byte[]>();
             foreach (var index in indices)
             {
-                var planned = await service.PlanAsync(request with { Look = PlanService.With(request.Look, versions.Curve[index].Versions), Draft = true }, cancel);
+                var planned = await service.PlanAsync(request with { Look = PlanService.With(request.Look, versions.Curve[index].Versions, versions.Curve[index].Without), Draft = true }, cancel);
                 pictures.Add(BustPicture.Finished(planned, BustView.FaceClose, PictureWidth, PictureHeight).Rgba);
             }
 

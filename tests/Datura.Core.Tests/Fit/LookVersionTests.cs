@@ -27,7 +27,7 @@ public class LookVersionTests
         double[] kept = [.. Enumerable.Range(1, 60).Select(m => versions.Within(60 * m)?.Kept ?? 0)];
         Assert.Equal(kept.Order(), kept);
         Assert.Equal(1, kept[^1], 1e-9);
-        Assert.Empty(versions.Curve[^1].Versions);
+        Assert.True(versions.Curve[^1].IsAll);
     }
 
     [Theory]
@@ -37,7 +37,7 @@ public class LookVersionTests
         var versions = Of(look);
         foreach (var version in new[] { versions.Curve[0], versions.Curve[versions.Curve.Count / 2], versions.Curve[^1] })
         {
-            var again = Planner.Plan(LookVersion.With(DemoWorld.Look(look), version.Versions) is var l && version.Versions.ContainsKey("form")
+            var again = Planner.Plan(LookVersion.With(DemoWorld.Look(look), version.Versions, version.Without) is var l && version.Versions.ContainsKey("form")
                 ? l with { Form = l.Form! with { LeftOut = true } } : l, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
             // Shades over what is left out are still counted; so it is rather shorter than said.
             Assert.InRange(again.Plan.TotalSeconds, 0.85 * version.Likely.LikelySeconds, 1.03 * version.Likely.LikelySeconds);
@@ -202,5 +202,38 @@ public class LookVersionTests
         Assert.Equal(look.Parts.Count, back.Parts.Count);
         var planned = Planner.Plan(back, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
         Assert.DoesNotContain(planned.Plan.Parts, p => p.Id == back.Parts[^1].Id);
+    }
+
+    // Single coats go, and what is left of a part is still that part: of a flower never the petals alone.
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void CoatsGoOneByOne(string id)
+    {
+        var (look, full, versions) = (DemoWorld.Look(id), DemoWorld.Plan(id), Of(id));
+        Assert.Contains(versions.Curve, v => v.Without.Count > 0);
+        Assert.All(versions.Curve, v => Assert.All(v.Without, w =>
+        {
+            Assert.False(v.Versions.ContainsKey(w.Key));
+            var most = full.Jobs.Where(j => j.PartId == w.Key).MaxBy(j => j.Footprint.AreaMm2)!;
+            Assert.DoesNotContain(most.Role.Id, w.Value);
+            Assert.All(w.Value, role => Assert.Contains(full.Jobs, j => j.PartId == w.Key && j.Role.Id == role));
+        }));
+        var some = versions.Curve.First(v => v.Without.Count > 0);
+        var again = Planner.Plan(LookVersion.With(look, some.Versions, some.Without), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
+        Assert.All(some.Without, w => Assert.All(w.Value, role => Assert.DoesNotContain(again.Jobs, j => j.PartId == w.Key && j.Role.Id == role)));
+        Assert.Contains(again.Plan.ThisTime, t => t.Contains("without ", StringComparison.Ordinal));
+        // What is left out on purpose is not missed.
+        Assert.DoesNotContain(again.Plan.Cautions, c => c.Code == CautionCode.Unpainted);
+    }
+
+    // The base spares nothing for a shape that is not painted this time, and the whole comes back with it.
+    [Fact]
+    public void NothingIsSparedForACoatThatIsLeftOut()
+    {
+        var patch = DemoWorld.Part("eyePatch") with { Reserved = true };
+        PlannedLook Plan(params string[] without) => DemoWorld.PlanOf(DemoWorld.Part("skinBase"), patch with { Without = without });
+        double Base(PlannedLook p) => p.Jobs.Single(j => j.Role.Stage == Stage.Base).AreaMm2;
+        Assert.True(Base(Plan(patch.Paints.Keys.First())) > Base(Plan()) + 500);
+        Assert.Contains("no coat called nonsense", Assert.Throws<PlanException>(() => Plan("nonsense")).Message, StringComparison.Ordinal);
     }
 }

@@ -3287,6 +3287,8 @@ export interface components {
             version?: components["schemas"]["PartVersion"];
             /** @description What the painter calls it; null for its kind's name. */
             name?: null | string;
+            /** @description Roles whose coats are left out this time, but kept in the look. */
+            without?: string[];
             /** @description How far the painter moved it from where it hangs. */
             moved?: components["schemas"]["Move"];
             numbers: {
@@ -4261,6 +4263,10 @@ export interface components {
             /** @description Parts that are not painted in full; the computed form is called form. */
             versions: {
                 [key: string]: components["schemas"]["PartVersion"];
+            };
+            /** @description Coats that are left out of parts painted otherwise in full, by the part's id. */
+            without: {
+                [key: string]: string[];
             };
             /** Format: double */
             likelySeconds: number;

@@ -85,7 +85,9 @@ function factOf(id: string) {
                 ? say('lookInspector.leftOut')
                 : part.version === 'quick'
                   ? say('lookInspector.quick')
-                  : factOf(part.id)
+                  : part.without?.length
+                    ? say('lookInspector.inPart')
+                    : factOf(part.id)
             }}</span>
           </button>
         </li>

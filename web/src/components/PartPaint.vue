@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import ColourSwatch from './ColourSwatch.vue'
+import { NCheckbox } from 'naive-ui'
 import { computed } from 'vue'
 import type { Kind, Lay, Part } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
@@ -32,6 +33,13 @@ function setLay(role: string, lay: Lay, key: string) {
   else delete laid[role]
   lookDoc.edit(props.part.id, { laid: Object.keys(laid).length > 0 ? laid : null }, `${role}/${key}`)
 }
+
+/** A coat is left out this time, and stays in the look. */
+function leaveOut(role: string, out: boolean) {
+  const rest = (props.part.without ?? []).filter((r) => r !== role)
+  lookDoc.edit(props.part.id, { without: out ? [...rest, role] : rest })
+}
+const painted = computed(() => props.kind.roles.filter((r) => props.part.paints?.[r.id]).length)
 
 /** Loads the sponge with all colours of a split cake. */
 function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
@@ -80,6 +88,13 @@ function setCake(role: string, mix: NonNullable<Part['paints']>[string]) {
         :planned="planned?.coats.find((c) => c.role === role.id)"
         @change="(lay, key) => setLay(role.id, lay, key)"
       />
+      <n-checkbox
+        v-if="part.paints?.[role.id] && painted > 1"
+        :checked="part.without?.includes(role.id) ?? false"
+        :aria-label="say('partPaint.leaveOutOf', { label: role.label })"
+        @update:checked="(out: boolean) => leaveOut(role.id, out)"
+        >{{ say('partPaint.leaveOutThisTime') }}</n-checkbox
+      >
     </div>
     <ul v-if="planned" class="coats">
       <li v-for="coat in planned.coats" :key="coat.role">

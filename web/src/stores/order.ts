@@ -134,7 +134,11 @@ export const useOrder = defineStore('order', () => {
   function takeVersion(chosen: LookVersion | null) {
     const versions = chosen?.versions ?? {}
     lookDoc.describe({
-      parts: lookDoc.look.parts.map((p) => ({ ...p, version: versions[p.id] })),
+      parts: lookDoc.look.parts.map((p) => ({
+        ...p,
+        version: versions[p.id],
+        without: chosen?.without[p.id] ?? [],
+      })),
       ...(lookDoc.look.form ? { form: { ...lookDoc.look.form, leftOut: 'form' in versions } } : {}),
     })
   }

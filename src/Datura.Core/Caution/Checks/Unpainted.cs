@@ -7,7 +7,7 @@ public static class Unpainted
         from part in look.Parts
         where !part.Kind.IsReckoned
         from role in part.Kind.Roles
-        where !part.Part.Paints.ContainsKey(role.Id) && IsMissed(part, role) && part.Marks.Marks.Any(m => m.Role == role.Id)
+        where !part.Part.Paints.ContainsKey(role.Id) && !part.Part.Without.Contains(role.Id) && IsMissed(part, role) && part.Marks.Marks.Any(m => m.Role == role.Id)
         select new CautionNote(CautionCode.Unpainted, Severity.Note)
         {
             Parts = [new(part.Part.Id, part.Label)],

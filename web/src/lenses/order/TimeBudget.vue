@@ -16,7 +16,9 @@ const lookDoc = useLook()
 const planning = usePlan()
 
 const lesser = computed(
-  () => lookDoc.look.parts.some((p) => p.version && p.version !== 'full') || lookDoc.look.form?.leftOut,
+  () =>
+    lookDoc.look.parts.some((p) => (p.version && p.version !== 'full') || p.without?.length) ||
+    lookDoc.look.form?.leftOut,
 )
 const slotMinutes = computed(() => order.slot ?? planning.plan?.setting.slotMinutes ?? 0)
 const named = computed(() => {
