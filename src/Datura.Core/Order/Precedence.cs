@@ -103,6 +103,10 @@ public static class Precedence
             : null;
     }
 
+    /// <summary>Whether only their places in the look tell two overlapping coats apart: no school asks for either on top.</summary>
+    public static bool Alike(CoatGroup a, CoatGroup b, OrderWish order) => a.Stage == b.Stage && Layered(a, b) == 0 && a.OnDamp == b.OnDamp
+        && (!order.Holds(OrderRules.BroadBeforeFine) || a.IsUsuallyBroad == b.IsUsuallyBroad) && (!order.Holds(OrderRules.LightBeforeDark) || a.Lightness == b.Lightness);
+
     private static int Layered(CoatGroup a, CoatGroup b) =>
         (from one in a.Jobs from other in b.Jobs where one.PartId == other.PartId && one.Layer != other.Layer select one.Layer.CompareTo(other.Layer)).FirstOrDefault();
 

@@ -116,7 +116,7 @@ public sealed class StepNetwork
                 Precedence.BeforeBase(j.Reserved, j.Lightness, j.FigureMm2, order)))
             .Select(g => new CoatGroup([.. g.OrderBy(j => j.PartIndex)])).ToArray();
         var known = overlaps ?? new();
-        groups = StackedGroups.Of(groups, order, known);
+        groups = StackedGroups.Of(UnmixedGroups.Of(groups, order, known), order, known);
         var network = new StepNetwork(groups, order, crew ?? Crew.One, jobs.Count > 0 ? jobs[0].Pace : Pace.Usual, known);
         network.CheckPins();
         return network;
@@ -161,8 +161,9 @@ public sealed class StepNetwork
         return -1;
     }
 
-    private static bool Excludes(IReadOnlyList<Pose> a, IReadOnlyList<Pose> b) => a.Any(Poses.IsTurned) != b.Any(Poses.IsTurned) || a.Contains(Pose.ChinUp) != b.Contains(Pose.ChinUp)
-        || (a.Contains(Pose.TurnLeft) && b.Contains(Pose.TurnRight)) || (a.Contains(Pose.TurnRight) && b.Contains(Pose.TurnLeft));
+    private static bool Excludes(IReadOnlyList<Pose> a, IReadOnlyList<Pose> b) => a.Contains(Pose.ChinUp) != b.Contains(Pose.ChinUp) || Turn(a) != Turn(b);
+
+    private static Pose? Turn(IReadOnlyList<Pose> poses) => poses.Where(Poses.IsTurned).Select(p => (Pose?)p).FirstOrDefault();
 
     private IEnumerable<(int First, int Then, OrderRule Rule)> Wanted(bool[,] overlap)
     {
