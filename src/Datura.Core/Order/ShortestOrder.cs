@@ -26,15 +26,17 @@ public static class ShortestOrder
             return new(first, first.TotalSeconds, first.TotalSeconds, true);
         }
 
-        var shortest = Solved(network, first, (1 - WishShare) * seconds, null, cancel);
+        var bound = network.Crew.Painters == 1 ? SessionBound.Of(network) : null;
+        var shortest = Solved(network, first, bound, (1 - WishShare) * seconds, null, cancel);
         var best = shortest.Table.TotalSeconds <= first.TotalSeconds + 1e-6 ? shortest.Table : first;
-        var wished = Solved(network, best, WishShare * seconds, best.TotalSeconds, cancel).Table;
+        var wished = Solved(network, best, bound, WishShare * seconds, best.TotalSeconds, cancel).Table;
         best = wished.TotalSeconds <= best.TotalSeconds + 0.5 / Units && wished.Cost < best.Cost ? wished : best;
-        return new(best, shortest.BoundSeconds, first.TotalSeconds, shortest.Proven);
+        return new(best, Math.Min(best.TotalSeconds, Math.Max(shortest.BoundSeconds, bound?.Seconds ?? 0)), first.TotalSeconds, shortest.Proven);
     }
 
     /// <param name="within">When given, the length to keep while what is wished sooner goes first.</param>
-    private static (Schedule Table, double BoundSeconds, bool Proven) Solved(StepNetwork network, Schedule hint, double seconds, double? within, CancellationToken cancel)
+    private static (Schedule Table, double BoundSeconds, bool Proven) Solved(
+        StepNetwork network, Schedule hint, SessionBound? bound, double seconds, double? within, CancellationToken cancel)
     {
         cancel.ThrowIfCancellationRequested();
         var model = new CpModel();
@@ -48,6 +50,12 @@ public static class ShortestOrder
         {
             model.Add(total >= start[b] + work[b]);
             model.AddHint(start[b], Whole(hint.StartSeconds[b]));
+            if (bound is not null)
+            {
+                // Rounding of many steps adds up to no more than this.
+                model.Add(start[b] >= Math.Max(0, (long)Math.Floor(Units * bound.FirstStrokeSeconds(b)) - n));
+            }
+
             if (network.Crew.Painters > 1)
             {
                 model.AddExactlyOne(busy.Select(hands => hands.Here[b]));
@@ -74,6 +82,7 @@ public static class ShortestOrder
         if (network.Crew.Painters == 1)
         {
             BoundWaits(model, network, start, work, total, busy[0].SetUpOf);
+            model.Add(total >= (long)Math.Floor(Units * bound!.Seconds) - n);
         }
 
         if (within is { } most)
