@@ -60,6 +60,11 @@ public static class PlanCheck
             yield return Problem.Of("form.strength", ProblemCode.FormStrength, ("most", Limits.Most<FormWish>(nameof(form.Strength))));
         }
 
+        if (form.Laid is { Count: > FormWish.MostLaid })
+        {
+            yield return Problem.Of("form.laid", ProblemCode.FormLaid, ("most", FormWish.MostLaid));
+        }
+
         if (!Limits.Hold<FormWish>(nameof(form.Tones), form.Tones) || !Limits.Hold<FormWish>(nameof(form.HighlightCap), form.HighlightCap))
         {
             yield return Problem.Of("form.tones", ProblemCode.FormTones, ("least", Limits.Least<FormWish>(nameof(form.Tones))), ("most", Limits.Most<FormWish>(nameof(form.Tones))),
@@ -173,6 +178,11 @@ public static class PlanCheck
             if (lay.MarksPerLoad is < 1 or > CoatLay.MostMarksPerLoad)
             {
                 yield return Problem.Of($"{field}.laid.{role}.marksPerLoad", ProblemCode.MarksPerLoad, ("part", kind.LabelOf(part)), ("marks", lay.MarksPerLoad), ("most", CoatLay.MostMarksPerLoad));
+            }
+
+            if (lay.PullOut is { } pull && !Limits.Hold<PullOut>(nameof(pull.Mm), pull.Mm))
+            {
+                yield return Problem.Of($"{field}.laid.{role}.pullOut", ProblemCode.PullOut, ("part", kind.LabelOf(part)), ("least", Limits.Least<PullOut>(nameof(pull.Mm))), ("most", Limits.Most<PullOut>(nameof(pull.Mm))));
             }
 
             if (lay.Split is { } split && !(Limits.Hold<SplitLoad>(nameof(split.Overlap), split.Overlap) && Limits.Hold<SplitLoad>(nameof(split.Powder), split.Powder)

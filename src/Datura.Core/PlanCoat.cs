@@ -13,10 +13,12 @@ namespace Datura.Core;
 /// <param name="IntoWet">Laid while the coat below is wet.</param>
 /// <param name="SplitColours">Colours of a split load in order, on bare skin; empty for one colour.</param>
 /// <param name="CoatsToHide">Coats of this paint that hide this skin; null when more than eight.</param>
+/// <param name="UsualTool">Id of the tool it goes on with where none is chosen.</param>
 public sealed record PlanCoat(
     string Role,
     string Label,
     string Paint,
+    string UsualTool,
     string Tool,
     string ToolName,
     Technique Technique,

@@ -59,6 +59,7 @@ public static class PlanParts
             Role: job.Role.Id,
             Label: job.Role.Label,
             Paint: PaintName(job, kit),
+            UsualTool: job.Role.Tool,
             Tool: job.Hand.Tool.Id,
             ToolName: job.Hand.Tool.Name,
             Technique: job.Hand.Technique,

@@ -45,7 +45,12 @@ public static class Planner
         if (look.Form is { LeftOut: false } wish)
         {
             form = FormPlan.Of(wish, expanded, body, kit, Ground(look, expanded, face, kit), setting, formPixels);
-            expanded = form.Part.Marks.Marks.Count > 0 ? [.. expanded, form.Part] : expanded;
+            if (HandCheck.OfForm(form.Part, wish, kit).ToArray() is { Length: > 0 } cannot)
+            {
+                throw new PlanException(cannot);
+            }
+
+            expanded = form.Part.Marks.Marks.Count > 0 ? [.. expanded, HandMarks.Of(form.Part, kit)] : expanded;
         }
 
         cancel.ThrowIfCancellationRequested();

@@ -14,8 +14,20 @@ internal static class StepWords
         // Folds are found before they are painted, so it is asked for with a part's first coat.
         var cues = parts.Where(p => step.Stage != Stage.Map && step.Jobs.Any(j => j.PartId == p.Part.Id && j.Layer == 0)).Select(p => p.Kind.Cue).OfType<RemarkCode>().Select(c => Catalogue.Of(c).Text);
         var lids = step.FirstLidDriesSeconds >= 1 ? [Remark.Of(RemarkCode.FirstLidDries, ("dries", step.FirstLidDriesSeconds)).Sentence] : Array.Empty<string>();
-        return [.. own.Concat(lids).Concat(cues).Concat(step.Jobs.Where(j => j.Lay.Split is not null).SelectMany(OfSplit)).Distinct()];
+        var shades = step.Jobs.Where(j => j.Lay.PullOut is not null).Select(j => named ? $"{j.PartLabel}: {Pulled(j.Lay.PullOut!)}" : Pulled(j.Lay.PullOut!));
+        return [.. own.Concat(lids).Concat(shades).Concat(cues).Concat(step.Jobs.Where(j => j.Lay.Split is not null).SelectMany(OfSplit)).Distinct()];
     }
+
+    private static string Pulled(PullOut pull) => Remark.Of(
+        pull.Towards switch
+        {
+            PullTowards.Down => RemarkCode.PullDown,
+            PullTowards.Up => RemarkCode.PullUp,
+            PullTowards.Outwards => RemarkCode.PullOutwards,
+            PullTowards.Inwards => RemarkCode.PullInwards,
+            _ => RemarkCode.PullAllRound,
+        },
+        ("mm", pull.Mm)).Sentence;
 
     // Common practice.
     private static IEnumerable<string> OfSplit(CoatJob job)

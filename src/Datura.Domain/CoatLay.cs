@@ -18,6 +18,9 @@ public sealed record CoatLay([property: Range(CoatLay.LeastFilm, CoatLay.MostFil
     [StringLength(Limits.LongestWords)]
     public string? Words { get; init => field = string.IsNullOrWhiteSpace(value) ? null : value.Trim(); }
 
+    /// <summary>A shade pulled out of its edge; null for none.</summary>
+    public PullOut? PullOut { get; init; }
+
     public const double LeastFilm = 0.05;
     public const double MostFilm = 2;
     public const int MostMarksPerLoad = 100;

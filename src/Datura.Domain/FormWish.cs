@@ -9,11 +9,16 @@ namespace Datura.Domain;
 /// <param name="HighlightCap">Most that a light may rise above the base, L*: "too strong looks painted on".</param>
 /// <param name="Zones">Zones raised or sunk by the painter.</param>
 /// <param name="LeftOut">Kept in the look, but not painted this time.</param>
+/// <param name="Laid">Tool, technique, water, ground and words of its coats, by role, where they differ from the school's; how thick they go on is reckoned.</param>
 /// <param name="Folds">Whether lines that stand for folds get their light side.</param>
 public sealed record FormWish(
     LampPlace Pretended, [property: Range(0, 2)] double Strength = 1, [property: Range(3, 5)] int Tones = 5, [property: Range(0, 60)] double HighlightCap = 14, ShadeWith With = ShadeWith.Wash,
-    IReadOnlyList<ZoneRelief>? Zones = null, bool Folds = true, bool LeftOut = false)
+    IReadOnlyList<ZoneRelief>? Zones = null, bool Folds = true, bool LeftOut = false,
+    IReadOnlyDictionary<string, CoatLay>? Laid = null)
 {
+    /// <summary>More coats than any form has.</summary>
+    public const int MostLaid = 20;
+
     public static FormWish Usual { get; } = new(FaceLight.Pretended.Lamps[0]);
 
     [System.Text.Json.Serialization.JsonIgnore]

@@ -16,7 +16,7 @@ public static class RandomLooks
         var look = new Look($"Random {seed}", "", random.Next(2) == 0 ? Mapping.Pencil : Mapping.Freehand, parts, random.Next(3) == 0 ? 0.2 : 0);
         return look with
         {
-            Form = random.Next(8) == 0 ? FormWish.Usual : null,
+            Form = random.Next(8) == 0 ? FormWish.Usual with { Laid = random.Next(2) == 0 ? new Dictionary<string, CoatLay> { [$"tone{random.Next(1, 6)}"] = new(Tool: Tool.HalfRoundSponge) } : null } : null,
             Order = random.Next(4) == 0 ? null : Order(random, parts),
             Stages = random.Next(3) == 0 ? Stages(random, parts) : null,
             Mendings = random.Next(3) == 0 ? Mendings(random, parts) : null,
@@ -99,6 +99,7 @@ public static class RandomLooks
             0.2 + random.NextDouble() * 1.6, random.Next(2) == 0,
             mix.Shares.Count > 1 && random.Next(2) == 0 ? new(random.NextDouble(), random.Next(-180, 180), random.Next(2) == 0, random.Next(2) == 0, random.NextDouble(), random.Next(3) == 0) : null);
         lay = lay with { Words = random.Next(6) == 0 ? "Not too much." : null, MarksPerLoad = random.Next(4) == 0 ? random.Next(1, 12) : null };
+        lay = random.Next(6) == 0 && HandChoice.TakesWater(mix, kit) ? lay with { PullOut = new(random.Next(1, 30), Pick(random, Enum.GetValues<PullTowards>())) } : lay;
         return random.Next(2) == 0 ? lay : WithHand(random, lay, mix, kit);
     }
 

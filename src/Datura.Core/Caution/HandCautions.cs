@@ -30,7 +30,7 @@ public static class HandCautions
         }
 
         // How many of its marks a full load lays.
-        if (job.Lay.MarksPerLoad is { } marks && job.Coats * job.Marks.Count / job.LoadsTaken is var lasts && lasts < Math.Min(marks, job.Coats * job.Marks.Count))
+        if (job.Lay.MarksPerLoad is { } marks && job.Coats * job.DrawnMarks / job.LoadsTaken is var lasts && lasts < Math.Min(marks, job.Coats * job.DrawnMarks))
         {
             yield return Note(job, CautionCode.LoadRunsOut, Severity.Note) with { Numbers = new Dictionary<string, double> { ["lasts"] = lasts, ["wanted"] = marks } };
         }
@@ -52,7 +52,7 @@ public static class HandCautions
 
     /// <summary>Mean width of the narrowest filled figure, mm: twice its area by its outline; null when none is filled.</summary>
     private static double? NarrowestMm(CoatJob job) =>
-        job.Marks.OfType<RegionMark>().Where(r => !r.Outline.IsEmpty).Select(r => (double?)(2 * r.Outline.Area / r.Outline.Length)).DefaultIfEmpty(null).Min();
+        job.Marks.OfType<RegionMark>().Where(r => !r.Outline.IsEmpty && !r.Pulled).Select(r => (double?)(2 * r.Outline.Area / r.Outline.Length)).DefaultIfEmpty(null).Min();
 
     // What is done about paint that was too wet (common practice); what drags is only helped by water.
     private static Remedy[] Mended(HandRisk risk, CoatJob job) => risk switch

@@ -161,6 +161,7 @@ public sealed record FormPlan(Relief Relief, ToneMap Map, ToneBands Bands, Closu
         var part = new Part(
             FormKind.PartId, "form", Sides.Both, 0, 1, Priority.Nice, false, new Dictionary<string, double>(), new Dictionary<string, string>(),
             new Dictionary<string, IReadOnlyList<string>>(), paints, new Dictionary<string, int>(), Laid: laid);
-        return new(part, FormKind.Of(bands.Tones, wish.With, paints.ContainsKey("folds"), paints.ContainsKey("drop")), new(marks, sizes));
+        var kind = FormKind.Of(bands.Tones, wish.With, paints.ContainsKey("folds"), paints.ContainsKey("drop"));
+        return new(FormHands.Of(part, kind, wish, coats.Kit), kind, new(marks, sizes));
     }
 }

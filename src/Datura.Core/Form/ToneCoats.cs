@@ -18,9 +18,11 @@ public sealed class ToneCoats
     private readonly Lab groundColour;
     private readonly Candidate[] candidates;
 
+    public Kit Kit { get; }
+
     public ToneCoats(Kit kit, PaintStack ground, ShadeWith school)
     {
-        (this.ground, groundColour) = (ground, ground.Colour());
+        (Kit, this.ground, groundColour) = (kit, ground, ground.Colour());
         var paints = kit.Paints.Where(p => Serves(p, school)).ToArray();
         // Without powders in the box a matt wash stands in (common practice: matt eye shadow or thin wash).
         paints = paints.Length > 0 ? paints : [.. kit.Paints.Where(p => Serves(p, ShadeWith.Wash))];

@@ -28,9 +28,25 @@ public static class HandCheck
         }
     }
 
+    /// <summary>The same of computed shades and lights, whose paints are found first.</summary>
+    public static IEnumerable<Problem> OfForm(ExpandedPart form, FormWish wish, Kit kit) =>
+        from laid in wish.Laid ?? new Dictionary<string, CoatLay>()
+        let role = form.Kind.Roles.FirstOrDefault(r => r.Id == laid.Key)
+        where role is not null && form.Part.Paints.ContainsKey(laid.Key)
+        let mix = form.Part.Paints[laid.Key]
+        let problem = Refusal(HandChoice.Of(role, laid.Value, mix, kit), laid.Value, mix, kit, $"form.laid.{laid.Key}", form.Label, role.Label.ToLowerInvariant())
+        where problem is not null
+        select problem;
+
     /// <returns>The reason why it cannot be; null when it can.</returns>
     private static Problem? Refusal(Hand hand, CoatLay lay, PaintMix mix, Kit kit, string field, string part, string coat)
     {
+        if (lay.PullOut is not null && !HandChoice.TakesWater(mix, kit))
+        {
+            return Problem.Of($"{field}.pullOut", ProblemCode.TakesNoWater, ("part", part), ("coat", coat), ("tool", hand.Tool.Name), ("technique", Word(Technique.PullOut)),
+                ("water", Word(Water.Damp)), ("paint", PaintOptics.Find(kit, mix.Shares[0].Paint).Name));
+        }
+
         if (hand.Usual)
         {
             return null;

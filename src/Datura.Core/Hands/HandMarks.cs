@@ -6,7 +6,15 @@ public static class HandMarks
     private const double MostEdgeMm = 25;
 
     /// <summary>Parts with their marks as they come out; those laid as usual are left as they are.</summary>
-    public static ExpandedPart Of(ExpandedPart part, Kit kit)
+    public static ExpandedPart Of(ExpandedPart part, Kit kit) => WithShades(Chosen(part, kit));
+
+    // A shade pulled out of an edge lies beside the mark, as another of its coat.
+    private static ExpandedPart WithShades(ExpandedPart part) => part.Part.Laid?.Values.Any(l => l.PullOut is not null) != true ? part : part with
+    {
+        Marks = part.Marks with { Marks = [.. part.Marks.Marks.SelectMany(m => part.Part.LayOf(m.Role).PullOut is { } pull ? PulledOut.Of(m, pull).Prepend(m) : [m])] },
+    };
+
+    private static ExpandedPart Chosen(ExpandedPart part, Kit kit)
     {
         var hands = part.Kind.Roles.Where(r => part.Part.Paints.ContainsKey(r.Id))
             .Select(r => (Role: r.Id, Hand: HandChoice.Of(r, part.Part.LayOf(r.Id), part.Part.Paints[r.Id], kit, part.Kind.StencilRoles.Contains(r))))

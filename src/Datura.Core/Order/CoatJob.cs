@@ -42,8 +42,13 @@ public sealed record CoatJob(
     /// <summary>Whether the base leaves its place bare, so that it may go on before the base.</summary>
     public bool Reserved { get; init; }
 
+    /// <summary>Marks that are laid one by one; a shade pulled out of an edge is none.</summary>
+    public int DrawnMarks => Marks.Count(IsDrawn);
+
     /// <summary>Mean size of its figures, mm²; lines and dots count by what they cover.</summary>
-    public double FigureMm2 => Footprint.AreaMm2 / Math.Max(1, Marks.Count);
+    public double FigureMm2 => Footprint.AreaMm2 / Math.Max(1, DrawnMarks);
+
+    internal static bool IsDrawn(Mark mark) => mark is not RegionMark { Pulled: true };
 
     /// <summary>Whether it goes on through a mesh or card.</summary>
     public bool ThroughStencil => Hand.Technique == Technique.ThroughCard;
@@ -63,8 +68,14 @@ public sealed record CoatJob(
     /// <summary>What is done for it beside laying it, in order.</summary>
     public IReadOnlyList<PlannedMending> Mendings { get; init; } = [];
 
+    /// <summary>Length of the edges that a damp brush pulls out, mm; 0 for none.</summary>
+    public double PulledEdgeMm { get; init; }
+
+    /// <summary>Rinsing the brush and going along the edges with it.</summary>
+    public double PullSeconds => PulledEdgeMm <= 0 ? 0 : Pace.Of(Rates.ToolChange) + PulledEdgeMm / (Pace.Of(UsualTools.Find(Tool.Round5)).LineMmPerSecond * HandTable.Of(Technique.PullOut).LineRate);
+
     /// <summary>Laying it, and what is done for it before and after.</summary>
-    public double WorkSeconds => BrushSeconds + Mendings.Sum(m => m.Seconds);
+    public double WorkSeconds => BrushSeconds + PullSeconds + Mendings.Sum(m => m.Seconds);
 
     /// <summary>
     /// Seconds of brush on skin, with reloads, without changes of tool or pose: a figure's crisp edge at line pace and its inside at area
@@ -84,10 +95,10 @@ public sealed record CoatJob(
             var filling = area / areaRate * 60 * (Zones.Contains(Zone.Lid) ? Rates.NearEye : 1) + LidsAlone * Pace.Of(Rates.EvenLid);
             // One load must last for so many marks, or it lasts as long as its paint does; each colour of a split load is taken up anew.
             var reloads = Hand.TakesNoPaint ? 0
-                : Colours.Count * (Lay.MarksPerLoad is { } marks ? Math.Max(0, Math.Ceiling((double)Coats * Marks.Count / marks) - 1) : Math.Floor(LoadsTaken));
+                : Colours.Count * (Lay.MarksPerLoad is { } marks ? Math.Max(0, Math.Ceiling((double)Coats * DrawnMarks / marks) - 1) : Math.Floor(LoadsTaken));
             var dots = Marks.Count(m => m is DotMark);
             return filling + drawing + reloads * Pace.Of(Rates.Reloading)
-                + Coats * (ThroughStencil ? Math.Ceiling((AreaMm2 > 0 ? AreaMm2 : Footprint.AreaMm2) / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (Marks.Count - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
+                + Coats * (ThroughStencil ? Math.Ceiling((AreaMm2 > 0 ? AreaMm2 : Footprint.AreaMm2) / Rates.StencilMm2) * Pace.Of(Rates.PlaceStencil) : (DrawnMarks - dots) * Pace.Of(Rates.PlaceMark) + dots * Pace.Of(Rates.PressDot));
         }
     }
 
@@ -96,11 +107,11 @@ public sealed record CoatJob(
 
     // Length of the edges that are drawn crisp before the inside is filled; a wide tool and powder make none.
     private double EdgeMm => Hand.Tool.Form is ToolForm.Sponge or ToolForm.StippleSponge or ToolForm.SoftBrush or ToolForm.Puff ? 0
-        : Marks.OfType<RegionMark>().Where(r => r.EdgeMm <= Rates.DrawnEdgeMm && r.Outline.Area > Rates.OutlinedMm2).Sum(r => r.Outline.Length);
+        : Marks.OfType<RegionMark>().Where(r => IsDrawn(r) && r.EdgeMm <= Rates.DrawnEdgeMm && r.Outline.Area > Rates.OutlinedMm2).Sum(r => r.Outline.Length);
 
     // Figures that lie on lids alone are pressed on the same spot until the colours run into each other.
     private int LidsAlone => ToolForms.IsSponge(Hand.Tool.Form) && Zones.Contains(Zone.Lid) && Zones.All(z => z is Zone.Lid or Zone.Orbit) && AreaMm2 < 2000
-        ? Marks.OfType<RegionMark>().Sum(r => r.Outline.NumGeometries) : 0;
+        ? Marks.OfType<RegionMark>().Where(IsDrawn).Sum(r => r.Outline.NumGeometries) : 0;
 
     // Area of lines that are wider than their tool.
     private double WideLineMm2

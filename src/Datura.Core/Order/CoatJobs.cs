@@ -125,11 +125,12 @@ public static class CoatJobs
             Marks: marks,
             Footprint: footprint,
             Zones: body.ZonesUnder(footprint.Cells()),
-            AreaMm2: marks.OfType<RegionMark>().Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
+            AreaMm2: marks.OfType<RegionMark>().Where(CoatJob.IsDrawn).Sum(r => r.OnSkin ?? body.Chart.AreaMm2(r.Outline)),
             LineMm: marks.OfType<StrokeMark>().Sum(s => s.OnSkin ?? LineMm(s, body)),
             Lightness: opaque.L,
             DryingSeconds: mix.Shares.Max(s => Rates.DryingSeconds(PaintOptics.Find(kit, s.Paint), film, aid)) * hand.Drying)
         {
+            PulledEdgeMm = lay.PullOut is { } pull ? PulledOut.EdgeMm(marks, pull) : 0,
             OnDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Glitter or Material.Leaf or Material.Gem),
             StaysDamp = mix.Shares.Any(s => PaintOptics.Find(kit, s.Paint).Material is Material.Gel),
         };

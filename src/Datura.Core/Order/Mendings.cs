@@ -102,7 +102,7 @@ public static class Mendings
         return takeUp + kind switch
         {
             MendingKind.PowderCream => PowderShare * Pass(tool!),
-            MendingKind.WetSpot => Math.Max(1, job.Marks.Count) * job.Pace.Of(Rates.PressDot),
+            MendingKind.WetSpot => Math.Max(1, job.DrawnMarks) * job.Pace.Of(Rates.PressDot),
             MendingKind.Mist => MistSeconds,
             MendingKind.DabOff or MendingKind.TakeOutTexture => DabShare * Pass(tool!),
             MendingKind.WipeAndRedo => job.Pace.Of(Rates.ToolChange) + WipeShare * Pass(UsualTools.Find(Domain.Tool.Sponge)) + job.Pace.Of(Rates.Reloading) + job.BrushSeconds,
@@ -113,7 +113,7 @@ public static class Mendings
     }
 
     // A stroke has two ends; a figure is taken for as many, a dot for none.
-    private static int Points(CoatJob job) => Math.Max(1, 2 * job.Marks.Count(m => m is not DotMark));
+    private static int Points(CoatJob job) => Math.Max(1, 2 * job.Marks.Count(m => m is not (DotMark or RegionMark { Pulled: true })));
 
     private static IEnumerable<Material> Of(CoatJob job, Kit kit) => job.Mix.Shares.Select(s => PaintOptics.Find(kit, s.Paint).Material);
 }

@@ -113,4 +113,19 @@ public enum RemarkCode
 
     /// <summary>Of a step on both lids of whoever paints herself.</summary>
     FirstLidDries,
+
+    /// <summary>Of a step: a shade pulled out of an edge.</summary>
+    PullAllRound,
+
+    /// <inheritdoc cref="PullAllRound"/>
+    PullDown,
+
+    /// <inheritdoc cref="PullAllRound"/>
+    PullUp,
+
+    /// <inheritdoc cref="PullAllRound"/>
+    PullOutwards,
+
+    /// <inheritdoc cref="PullAllRound"/>
+    PullInwards,
 }

@@ -136,6 +136,12 @@ export const LIMITS = {
       max: 20,
     },
   },
+  PullOut: {
+    mm: {
+      min: 1,
+      max: 40,
+    },
+  },
   Setting: {
     slotMinutes: {
       min: 1,
@@ -365,6 +371,9 @@ export const USUAL = {
   },
   PlanSetting: {
     onOneself: false,
+  },
+  PullOut: {
+    mm: 8,
   },
   Setting: {
     necklineWidthMm: 170,

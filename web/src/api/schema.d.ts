@@ -2460,6 +2460,7 @@ export interface components {
             marksPerLoad?: null | number;
             /** @description What the painter says of it, in her own words; null for nothing. */
             words?: null | string;
+            pullOut?: null | components["schemas"]["PullOut"];
         };
         /** @description Two coats that touch, as the painter wants them to lie. Coats are named part/role. */
         CoatOver: {
@@ -2714,6 +2715,10 @@ export interface components {
              * @default false
              */
             leftOut?: boolean;
+            /** @description Tool, technique, water, ground and words of its coats, by role, where they differ from the school's; how thick they go on is reckoned. */
+            laid?: null | {
+                [key: string]: components["schemas"]["CoatLay"];
+            };
         };
         /**
          * @description How dry what lies beneath must be before a coat goes on it.
@@ -3399,6 +3404,8 @@ export interface components {
             role: string;
             label: string;
             paint: string;
+            /** @description Id of the tool it goes on with where none is chosen. */
+            usualTool: string;
             tool: string;
             toolName: string;
             technique: components["schemas"]["Technique"];
@@ -3733,6 +3740,22 @@ export interface components {
             /** @description Over the skin at each. */
             heightMm: number[];
         };
+        /** @description A shade from an edge that is there: pulled out with a damp brush, without a second paint (common practice). */
+        PullOut: {
+            /**
+             * Format: double
+             * @description How far, until nothing is left.
+             * @default 8
+             */
+            mm?: number;
+            towards?: components["schemas"]["PullTowards"];
+        };
+        /**
+         * @description Where an edge is pulled out to.
+         * @default allRound
+         * @enum {unknown}
+         */
+        PullTowards: "allRound" | "down" | "up" | "outwards" | "inwards";
         /** @description One rate of work: a default and where it is from, to be replaced by the painter's own. */
         RateEntry: {
             id: string;

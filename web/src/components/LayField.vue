@@ -39,6 +39,15 @@ const GROUNDS: { label: string; value: NonNullable<Lay['ground']> }[] = [
   { label: say('layField.straightOn'), value: 'straightOn' },
 ]
 
+type Towards = NonNullable<NonNullable<Lay['pullOut']>['towards']>
+const TOWARDS: { label: string; value: Towards }[] = [
+  { label: say('layField.allRound'), value: 'allRound' },
+  { label: say('layField.downwards'), value: 'down' },
+  { label: say('layField.upwards'), value: 'up' },
+  { label: say('layField.outwards'), value: 'outwards' },
+  { label: say('layField.inwards'), value: 'inwards' },
+]
+
 const preferences = usePreferences()
 const film = computed(() => props.lay?.film ?? USUAL.CoatLay.film)
 const split = computed(() => (props.lay?.split ? { ...USUAL.SplitLoad, ...props.lay.split } : null))
@@ -118,6 +127,32 @@ async function cast() {
         @update:value="
           (v: NonNullable<Lay['ground']>) => change({ ground: v === 'dry' ? undefined : v }, 'ground')
         "
+      />
+    </field-row>
+    <field-row :label="say('layField.pullEdgeOut')">
+      <n-input-number
+        size="small"
+        clearable
+        :show-button="false"
+        :value="lay?.pullOut?.mm ?? null"
+        v-bind="LIMITS.PullOut.mm"
+        :placeholder="say('layField.no')"
+        :input-props="{ 'aria-label': say('layField.pullEdgeOutOf', { label }) }"
+        style="width: 78px"
+        @update:value="
+          (v: number | null) =>
+            change({ pullOut: v ? { towards: 'allRound', ...lay?.pullOut, mm: v } : undefined }, 'pullOut')
+        "
+        ><template #suffix>mm</template></n-input-number
+      >
+      <n-select
+        v-if="lay?.pullOut"
+        size="small"
+        :value="lay.pullOut.towards ?? 'allRound'"
+        :options="TOWARDS"
+        :aria-label="say('layField.pulledTowards', { label })"
+        style="width: 110px"
+        @update:value="(v: Towards) => change({ pullOut: { ...lay!.pullOut!, towards: v } }, 'pullTowards')"
       />
     </field-row>
     <field-row :label="say('layField.oneLoadLasts')">

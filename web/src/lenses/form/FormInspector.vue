@@ -13,6 +13,7 @@ import { useSelection } from '../../stores/selection'
 import LampPad from '../../components/LampPad.vue'
 import NamedSlider from '../../components/NamedSlider.vue'
 import ReliefFields from './ReliefFields.vue'
+import FormHands from './FormHands.vue'
 import ToneList from './ToneList.vue'
 
 const form = useForm()
@@ -154,6 +155,8 @@ const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
           @update:value="(v: School) => form.change({ with: v }, 'with')"
         />
       </section>
+
+      <form-hands :wish="wish" />
 
       <tone-list v-if="form.form" :form="form.form" />
 
