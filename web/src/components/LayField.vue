@@ -266,12 +266,6 @@ async function cast() {
   margin-top: 6px;
 }
 
-summary {
-  cursor: pointer;
-  min-height: 28px;
-  color: var(--accent);
-}
-
 .bar {
   display: block;
   height: 16px;

@@ -81,12 +81,6 @@ const turn = (t: Touch) =>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  min-height: 28px;
-  color: var(--accent);
-}
-
 h4 {
   margin: 6px 0 3px;
 }

@@ -40,12 +40,6 @@ function set(role: string, lay: Lay) {
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  min-height: 28px;
-  color: var(--accent);
-}
-
 h4 {
   margin: 6px 0 3px;
 }

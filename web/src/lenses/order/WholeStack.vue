@@ -140,12 +140,6 @@ function drop() {
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  min-height: 28px;
-  color: var(--accent);
-}
-
 ol {
   list-style: none;
   margin: 0;
