@@ -90,7 +90,7 @@ await shot('order', '/looks/kelp-bride', {
   act: async (page) => {
     await page.keyboard.press('r')
     await page.waitForTimeout(9000)
-    await page.getByRole('button', { name: /^Step 8,/ }).press('Enter')
+    await page.getByRole('button', { name: /^Step 9,/ }).press('Enter')
     await page.waitForTimeout(1500)
   },
 })
