@@ -1,3 +1,7 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Datura.Documents;
+
 namespace Datura.Core.Tests.Order;
 
 /// <summary>The practice cases are planned as they are worked (common practice).</summary>
@@ -153,5 +157,14 @@ public class PracticeCaseTests
         Assert.DoesNotContain(Words(RemarkCode.CueTickles), face);
         Assert.Contains(Words(RemarkCode.CueTickles), Said(PracticeCases.Beast));
         Assert.Empty(Said(PracticeCases.WebsAlone));
+    }
+
+    // tests/practice/build.mjs clicks these together in the browser; the file it reads says the same as the cases here.
+    [Fact]
+    public void TheCasesBuiltInTheBrowserAreThese()
+    {
+        var here = JsonSerializer.SerializeToNode(PracticeCases.Ten.Select(c => new { c.Name, c.Look }), DaturaJson.Compact);
+        var file = JsonNode.Parse(File.ReadAllText(Path.Combine(Repository.Root, "tests", "practice", "cases.json")));
+        Assert.True(JsonNode.DeepEquals(here, file), here!.ToJsonString());
     }
 }

@@ -136,6 +136,9 @@ internal static class PracticeCases
     public static IReadOnlyList<PracticeCase> All { get; } =
         [ClawMarks, Beast, StageFace, FestiveMask, LidsAndWebs, LidsAlone, WebsAlone, Rose, EightLegs, Gourds, HairStrokes, Glow, EyePatches];
 
+    /// <summary>One of each way of working; tests/practice builds them in the browser, from a blank look.</summary>
+    public static IReadOnlyList<PracticeCase> Ten { get; } = [ClawMarks, Beast, StageFace, FestiveMask, LidsAndWebs, Rose, EightLegs, Gourds, HairStrokes, Glow];
+
     private const string Sunset = "lantern-yellow coral beacon-red";
 
     private static CoatLay Crisp => Hand("flatBrush") with { Split = new(0.6, 90, true, false, 0), MarksPerLoad = 1 };
