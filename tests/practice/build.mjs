@@ -278,10 +278,11 @@ async function planned(look) {
   }
 }
 
-let wrong = 0
-for (const practice of cases.filter(
+const chosen = cases.filter(
   (c) => process.argv.length < 3 || process.argv.slice(2).some((w) => c.name.includes(w)),
-)) {
+)
+let wrong = 0
+for (const practice of chosen) {
   try {
     const [built, wanted] = [await planned(await build(practice)), await planned(practice.look)]
     const minutes = built.seconds / wanted.seconds
@@ -298,5 +299,5 @@ for (const practice of cases.filter(
   }
 }
 await browser.close()
-console.log(`${cases.length - wrong} of ${cases.length} cases`)
+console.log(`${chosen.length - wrong} of ${chosen.length} cases`)
 process.exit(wrong ? 1 : 0)

@@ -5,14 +5,14 @@ namespace Datura.Core.Fit;
 /// <summary>Which coats of a part can go while the rest still makes sense: each but the one that covers most, with what lies on it alone.</summary>
 internal static class CoatSubsets
 {
-    // What lies on a coat for this share of its ground goes with it.
-    private const double RestsOnShare = 0.85;
+    /// <summary>What lies on another for this share of its ground goes with it (by judgement).</summary>
+    public const double RestsOnShare = 0.85;
 
     // More ways than this for each part and the best version for a slot is no longer found in time (measured).
     private const int Most = 2;
 
     /// <param name="laid">Coats of one part, the lowest first.</param>
-    /// <returns>Roles to leave out: the shortest first, then all that can go together.</returns>
+    /// <returns>Roles to leave out: those that save most time, then all that can go together.</returns>
     public static IReadOnlyList<IReadOnlyList<string>> Of(IReadOnlyList<CoatJob> laid)
     {
         // Without that it is not that part any more.

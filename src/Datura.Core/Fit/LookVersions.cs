@@ -21,9 +21,6 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     // Budgets tried between the least and the full work.
     private const int Budgets = 18;
 
-    // A part whose ground lies on another's for this share goes with it.
-    private const double RestsOnShare = 0.85;
-
     /// <summary>The version that keeps most within a slot; null when none fits.</summary>
     public LookVersionFound? Within(double seconds) => Curve.LastOrDefault(v => v.AtConfidenceSeconds <= seconds);
 
@@ -222,7 +219,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
             var ground = choices[b].Full.OrderByDescending(j => j.Footprint.AreaMm2).First();
             rests[b] = Enumerable.Range(0, choices.Count).FirstOrDefault(
                 a => a != b && choices[a].Full.Any(j => j.Role.Stage == Stage.BodyColour && j.Footprint.AreaMm2 > ground.Footprint.AreaMm2
-                    && j.Footprint.SharedMm2(ground.Footprint) >= RestsOnShare * ground.Footprint.AreaMm2), -1);
+                    && j.Footprint.SharedMm2(ground.Footprint) >= CoatSubsets.RestsOnShare * ground.Footprint.AreaMm2), -1);
         }
 
         return rests;

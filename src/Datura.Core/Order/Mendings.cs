@@ -30,7 +30,7 @@ public static class Mendings
     /// <summary>What is dabbed off is as much sooner dry.</summary>
     private const double DabbedDrying = 0.5;
 
-    /// <summary>A cream under powder may be worked over at once but for a moment.</summary>
+    /// <summary>A cream under powder may be worked over at once but for a moment; the setting's powder (<see cref="Rates"/>) counts the pressing in as well.</summary>
     private const double PowderedSeconds = 5;
 
     /// <summary>Whether it has something to do for a coat.</summary>
@@ -39,9 +39,10 @@ public static class Mendings
         MendingKind.PowderCream => Of(job, kit).Contains(Material.Cream),
         MendingKind.WetSpot => job.OnDamp,
         MendingKind.DabOff => Of(job, kit).Any(Materials.Mixes),
-        MendingKind.TakeOutTexture => job.AreaMm2 > 0 && ToolForms.IsBroad(job.Hand.Tool.Form) && Of(job, kit).Any(Materials.Mixes),
+        MendingKind.TakeOutTexture => (job.AreaMm2 > 0 || job.Hand.Risks.Contains(HandRisk.Streaks)) && Of(job, kit).Any(Materials.Mixes),
         MendingKind.EvenUp => job.Marks.Any(m => m.Side == Side.Left) && job.Marks.Any(m => m.Side == Side.Right),
-        MendingKind.CleanPoints or MendingKind.ReWhiten => !ToolForms.IsBroad(job.Hand.Tool.Form),
+        MendingKind.CleanPoints => !ToolForms.IsBroad(job.Hand.Tool.Form) || job.Hand.Risks.Contains(HandRisk.Bleeds),
+        MendingKind.ReWhiten => !ToolForms.IsBroad(job.Hand.Tool.Form),
         _ => true,
     };
 

@@ -29,7 +29,7 @@ public sealed class SessionBound
             mayFollow[n, b] = true;
             for (var a = 0; a < n; a++)
             {
-                mayFollow[a, b] = a != b && !network.Before(b, a) && !Between(a, b);
+                mayFollow[a, b] = a != b && !network.Before(b, a) && !ShortestOrder.Between(network, a, b);
             }
         }
 
@@ -49,19 +49,6 @@ public sealed class SessionBound
     public static SessionBound Of(StepNetwork network) => new(network);
 
     private double SetUp(int a, int b) => network.SetUp(a == network.Count ? -1 : a, b);
-
-    private bool Between(int a, int b)
-    {
-        for (var x = 0; x < network.Count; x++)
-        {
-            if (network.Before(a, x) && network.Before(x, b))
-            {
-                return true;
-            }
-        }
-
-        return false;
-    }
 
     private double LeastLeaving(int a) => Enumerable.Range(0, network.Count).Where(b => mayFollow[a, b]).Select(b => SetUp(a, b) - reaching[b]).DefaultIfEmpty(0).Min();
 

@@ -199,7 +199,8 @@ public static class ShortestOrder
         }
     }
 
-    private static bool Between(StepNetwork network, int a, int b)
+    /// <summary>Whether some step must come after the one and before the other.</summary>
+    internal static bool Between(StepNetwork network, int a, int b)
     {
         for (var x = 0; x < network.Count; x++)
         {

@@ -11,7 +11,7 @@ internal sealed class MarkWidth
 {
     private const int Slices = 48;
 
-    // The face's middle, from which outer and inner are told.
+    // The face's middle, from which outer and inner are told (by judgement).
     private static readonly ChartPoint Middle = new(0, -20);
 
     private readonly double ux;

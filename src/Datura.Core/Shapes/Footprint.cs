@@ -20,7 +20,7 @@ public sealed class Footprint
         covered = new bool[width * height];
     }
 
-    // Nearer to the middle than a fingertip is wide a hand comes from either side.
+    // Nearer to the middle than a fingertip is wide a hand comes from either side (by judgement).
     private const double BesideMm = 8;
 
     public double AreaMm2 { get; private set; }

@@ -147,6 +147,15 @@ public class MendingTests
         Assert.All(planned.Plan.Cautions, c => Assert.False(c.Remedies.Count > 0 && c.Remedies.All(held.Contains), c.Sentence));
     }
 
+    // What a caution offers has something to do: nobody is offered a step and then told that it is idle.
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void EveryRemedyThatIsOfferedFits(int seed)
+    {
+        var planned = Planned(RandomLooks.Look(seed, Trunk) with { Order = null, Mendings = null }, Trunk, RandomLooks.Setting(seed));
+        Assert.All(planned.Plan.Cautions.SelectMany(c => c.Remedies), r => Assert.True(Core.Order.Mendings.Fits(r.Kind, planned.Jobs.Single(j => j.Key == r.Coat), Trunk), $"{r.Kind} {r.Coat}"));
+    }
+
     // A larger ground takes longer to powder, to dab and to wipe.
     [Fact]
     public void MoreGroundTakesLonger()

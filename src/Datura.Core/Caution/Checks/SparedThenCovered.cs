@@ -3,7 +3,7 @@ namespace Datura.Core.Caution.Checks;
 /// <summary>A shape that the base spares, so that it stays pure, and that something else hides afterwards (common practice).</summary>
 public static class SparedThenCovered
 {
-    // Lights and lines over it are meant; what hides more of it than half is hardly.
+    // Lights and lines over it are meant; what hides more of it than half is hardly (by judgement).
     private const double MostCovered = 0.5;
 
     public static IEnumerable<CautionNote> Of(CheckedLook look)
