@@ -54,16 +54,16 @@ public static class Planner
         }
 
         cancel.ThrowIfCancellationRequested();
-        var jobs = CoatJobs.Of(look, expanded, body, kit, setting.OwnPace, setting.Drying);
+        var measured = CoatJobs.Of(look, expanded, body, kit, setting.OwnPace, setting.Drying);
         cancel.ThrowIfCancellationRequested();
-        jobs = Mendings.With(jobs, look.Mendings, [], kit);
+        var jobs = Mendings.With(measured, look.Mendings, [], kit);
         var (network, steps) = Ordered(jobs);
         var colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         var held = Holding.Of(Checked()).ToArray();
         if (held.SelectMany(c => c.Remedies).Where(r => !(look.Mendings ?? []).Any(m => m.Kind == r.Kind && m.Coat == r.Coat)).ToHashSet() is { Count: > 0 } needed)
         {
             // What would not hold is proposed, and ordered again with what that takes; what lies on what stays as it is.
-            jobs = Mendings.With(jobs, look.Mendings, needed, kit);
+            jobs = Mendings.With(measured, look.Mendings, needed, kit);
             (network, steps) = Ordered(jobs);
             colours = new CoatColours(face.Skin, kit, steps, look.WetLifts);
         }

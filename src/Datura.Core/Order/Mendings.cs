@@ -47,7 +47,8 @@ public static class Mendings
     };
 
     /// <summary>The coats with what the painter wants done for them, and what is proposed and she has not taken out.</summary>
-    /// <param name="proposed">By kind and coat.</param>
+    /// <param name="jobs">As they were measured, nothing mended yet.</param>
+    /// <param name="proposed">What would help and is neither asked for nor taken out.</param>
     public static IReadOnlyList<CoatJob> With(IReadOnlyList<CoatJob> jobs, IReadOnlyList<Mending>? asked, IReadOnlyCollection<Remedy> proposed, Kit kit)
     {
         var own = (asked ?? []).ToLookup(m => m.Coat);
@@ -62,16 +63,10 @@ public static class Mendings
             return job;
         }
 
-        var wanted = own.Where(m => !m.TakenOut).Select(m => Planned(m.Kind, job, kit, m.Seconds, needed.Any(n => n.Kind == m.Kind)))
-            .Concat(needed.Where(n => own.All(m => m.Kind != n.Kind)).Select(n => Planned(n.Kind, job, kit, null, true)))
-            .OrderBy(m => m.Kind).ToArray();
-        var drying = job.DryingSeconds;
-        if (wanted.Any(m => m.Kind == MendingKind.DabOff))
-        {
-            drying *= DabbedDrying;
-        }
-
-        if (wanted.Any(m => m.Kind == MendingKind.PowderCream) && Fits(MendingKind.PowderCream, job, kit))
+        var wanted = own.Where(m => !m.TakenOut).Select(m => Planned(m.Kind, job, kit, m.Seconds, false)).Concat(needed.Select(n => Planned(n.Kind, job, kit, null, true))).OrderBy(m => m.Kind).ToArray();
+        bool Does(MendingKind kind) => wanted.Any(m => m.Kind == kind) && Fits(kind, job, kit);
+        var drying = job.DryingSeconds * (Does(MendingKind.DabOff) ? DabbedDrying : 1);
+        if (Does(MendingKind.PowderCream))
         {
             drying = Math.Min(drying, PowderedSeconds);
         }

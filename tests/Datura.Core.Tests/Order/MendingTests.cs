@@ -147,6 +147,20 @@ public class MendingTests
         Assert.All(planned.Plan.Cautions, c => Assert.False(c.Remedies.Count > 0 && c.Remedies.All(held.Contains), c.Sentence));
     }
 
+    // What is dabbed off dries in half the time, also beside something that is proposed and ordered again; a dry coat is not helped by it.
+    [Fact]
+    public void WhatIsDabbedOffIsSoonerDryOnce()
+    {
+        var look = OverCream;
+        double Drying(Look of, string coat) => Planned(of).Jobs.Single(j => j.Key == coat).DryingSeconds;
+        var green = $"cheekHollow-1/{Hollow}";
+        var dabbed = look with { Mendings = [new(MendingKind.DabOff, green)] };
+        Assert.Contains(Mended(Planned(dabbed)), m => m.Proposed);
+        Assert.Equal(Drying(look, green) / 2, Drying(dabbed, green), 1e-6);
+        var powder = DemoWorld.LookOf(Painted("cheekHollow", Hollow, "fog-shade"));
+        Assert.Equal(Drying(powder, $"cheekHollow-0/{Hollow}"), Drying(powder with { Mendings = [new(MendingKind.DabOff, $"cheekHollow-0/{Hollow}")] }, $"cheekHollow-0/{Hollow}"), 1e-6);
+    }
+
     // What a caution offers has something to do: nobody is offered a step and then told that it is idle.
     [Theory]
     [MemberData(nameof(Seeds))]
