@@ -257,6 +257,9 @@ async function build(practice) {
   return built
 }
 
+/** Parts by place and kind: a part built by hand gets an id of its own. */
+const namesOf = (look) => new Map(look.parts.map((p, k) => [p.id, `${k + 1}:${p.kind}`]))
+
 async function planned(look) {
   const answer = await fetch(`${base}/api/plan`, {
     method: 'POST',
@@ -270,11 +273,11 @@ async function planned(look) {
   })
   const plan = await answer.json()
   if (!answer.ok) throw new Error(plan.detail)
-  const kindsOf = new Map(look.parts.map((p) => [p.id, p.kind]))
+  const names = namesOf(look)
   return {
     seconds: plan.totalSeconds,
     coats: plan.steps.flatMap((s) =>
-      s.coats.map((c) => `${kindsOf.get(c.partId) ?? c.partId}/${c.key.split('/')[1]}`),
+      s.coats.map((c) => `${names.get(c.partId) ?? c.partId}/${c.key.split('/')[1]}`),
     ),
     stages: plan.stages.map((s) => s.seconds),
   }
@@ -282,8 +285,8 @@ async function planned(look) {
 
 /** Whether each coat named as the upper one comes after every coat it lies over. */
 function heldPairs(look, coats) {
-  const kindsOf = new Map(look.parts.map((p) => [p.id, p.kind]))
-  const named = (key) => key.replace(/^[^/]+/, (partId) => kindsOf.get(partId))
+  const names = namesOf(look)
+  const named = (key) => key.replace(/^[^/]+/, (partId) => names.get(partId))
   return look.order.over.every(
     (o) =>
       coats.includes(named(o.upper)) && coats.indexOf(named(o.upper)) > coats.lastIndexOf(named(o.lower)),
