@@ -7,9 +7,17 @@ public static class LookVersion
 {
     public static Look Shown(Look look, Kit kit) => look.Parts.All(p => p.Version == PartVersion.Full && p.Without.Count == 0) ? look : look with
     {
-        Parts = [.. look.Parts.Where(p => p.Version != PartVersion.Out)
+        Parts = [.. WithTheirHosts([.. look.Parts.Where(p => p.Version != PartVersion.Out)])
             .Select(p => p.Version == PartVersion.Quick && PartKinds.Find(p.Kind) is { } kind ? QuickVersion.Of(kind, p, kit, out _) ?? p : p).Select(OnlyPainted)],
     };
+
+    // What hangs on a part that is left out goes with it.
+    private static IReadOnlyList<Part> WithTheirHosts(IReadOnlyList<Part> parts)
+    {
+        var ids = parts.Select(p => p.Id).ToHashSet();
+        var kept = parts.Where(p => p.Hung?.On is not { } on || ids.Contains(on)).ToArray();
+        return kept.Length == parts.Count ? parts : WithTheirHosts(kept);
+    }
 
     // Nothing is spared for a shape that is not painted this time.
     private static Part OnlyPainted(Part part) => part.Without.Count == 0 ? part : part with

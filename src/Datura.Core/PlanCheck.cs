@@ -50,6 +50,7 @@ public static class PlanCheck
             }
         }
 
+        found.AddRange(HangingCheck.OfHosts(look.Parts));
         return found;
     }
 
@@ -113,6 +114,11 @@ public static class PlanCheck
         if (!Limits.Hold<Part>(nameof(part.ReliefMm), part.ReliefMm))
         {
             yield return Problem.Of($"{field}.reliefMm", ProblemCode.Relief, ("part", kind.LabelOf(part)), ("most", Limits.Most<ZoneRelief>(nameof(ZoneRelief.Mm))));
+        }
+
+        foreach (var problem in HangingCheck.Of(part, kind, field))
+        {
+            yield return problem;
         }
 
         if (part.Motif is { } motif && MotifCheck.Of(motif, $"{field}.motif", ("part", kind.LabelOf(part))) is { } broken)

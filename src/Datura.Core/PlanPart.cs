@@ -17,4 +17,5 @@ public sealed record PlanPart(
     IReadOnlyList<PlanCoat> Coats,
     double Seconds,
     bool Movable,
-    LeftRight? LeftRight);
+    LeftRight? LeftRight,
+    IReadOnlyList<double> OwnPoints);

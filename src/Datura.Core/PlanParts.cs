@@ -26,7 +26,8 @@ public static class PlanParts
             Coats: [.. own.Select(j => Coat(j, kit, colours))],
             Seconds: Math.Round(own.Sum(j => j.WorkSeconds), 1),
             Movable: part.Kind.Movable,
-            LeftRight: Compared(part.Marks));
+            LeftRight: Compared(part.Marks),
+            OwnPoints: [.. OwnPoints.Shown(part.Kind, part.Part, body).SelectMany(p => new[] { Math.Round(p.XMm, 1), Math.Round(p.YMm, 1) })]);
     }
 
     // Both sides by the weight and the middle of what they carry.

@@ -6,7 +6,6 @@ using Datura.Core.Form;
 using Datura.Core.Hands;
 using Datura.Core.Order;
 using Datura.Core.Paint;
-using Datura.Core.Shapes;
 
 namespace Datura.Core;
 
@@ -38,9 +37,7 @@ public static class Planner
         var thisTime = LookVersion.ThisTime(look, kit);
         look = LookVersion.Shown(look, kit);
         var costume = setting.Costume;
-        var expanded = look.Parts.Select(part => (Part: part, Kind: PartKinds.Find(part.Kind)!))
-            .AsParallel().AsOrdered().WithCancellation(cancel)
-            .Select(p => HandMarks.Of(new(p.Part, p.Kind, p.Kind.Expand(body, p.Part, costume)), kit)).ToArray();
+        ExpandedPart[] expanded = [.. PartExpansion.Of(look.Parts, body, costume, cancel).Select(p => HandMarks.Of(p, kit))];
         FormPlan? form = null;
         if (look.Form is { LeftOut: false } wish)
         {

@@ -45,6 +45,15 @@ public sealed record Part(
     /// <summary>How far the painter moved it from where it hangs.</summary>
     public Move Moved { get; init; }
 
+    /// <summary>Where it hangs and how it is turned; null for its kind's own place.</summary>
+    public Hanging? Hung { get; init; }
+
+    /// <summary>The painter's own points; only for the kind that draws them.</summary>
+    public OwnDrawing? Drawn { get; init; }
+
+    /// <summary>How the edge of its first coat runs where it is not as the kind draws it.</summary>
+    public Rim? Rim { get; init; }
+
     // A file may leave out what the painter has not set.
     public IReadOnlyDictionary<string, double> Numbers { get; init; } = Numbers ?? new Dictionary<string, double>();
 

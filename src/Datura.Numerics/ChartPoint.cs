@@ -11,5 +11,8 @@ public readonly record struct ChartPoint(double XMm, double YMm)
 
     public double Length() => Math.Sqrt(XMm * XMm + YMm * YMm);
 
+    /// <summary>Its direction from the origin, −π to π; up is π/2.</summary>
+    public double Angle() => Math.Atan2(YMm, XMm);
+
     public ChartPoint Mirrored() => new(-XMm, YMm);
 }

@@ -111,7 +111,7 @@ public static class Curves
         Polygons(figure).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing).Select(Ring));
 
     private static IEnumerable<Polygon> Polygons(Geometry figure) =>
-        Enumerable.Range(0, figure.NumGeometries).Select(n => figure.GetGeometryN(n)).OfType<Polygon>();
+        Enumerable.Range(0, figure.NumGeometries).Select(n => figure.GetGeometryN(n)).OfType<Polygon>().Where(p => !p.IsEmpty);
 
     private static IReadOnlyList<ChartPoint> Ring(LineString ring) => [.. ring.Coordinates.Select(c => new ChartPoint(c.X, c.Y))];
 

@@ -12,7 +12,7 @@ public static class RandomLooks
     public static Look Look(int seed, Kit kit)
     {
         var random = new Random(seed);
-        var parts = Enumerable.Range(0, random.Next(2, 13)).Select(k => Part(random, kit, k)).ToArray();
+        var parts = Hung(random, [.. Enumerable.Range(0, random.Next(2, 13)).Select(k => Part(random, kit, k))]);
         var look = new Look($"Random {seed}", "", random.Next(2) == 0 ? Mapping.Pencil : Mapping.Freehand, parts, random.Next(3) == 0 ? 0.2 : 0);
         return look with
         {
@@ -79,9 +79,30 @@ public static class RandomLooks
             Laid = paints.Keys.Where(_ => random.Next(4) == 0).ToDictionary(r => r, r => Lay(random, paints[r], kit)),
             Moved = random.Next(4) == 0 && kind.Movable ? new(random.Next(-30, 31), random.Next(-30, 31)) : default,
             Without = random.Next(8) == 0 ? [Pick(random, kind.Roles.ToArray()).Id] : [],
+            Drawn = kind.Id == "ownLine" && random.Next(3) > 0 ? Drawn(random) : null,
+            Rim = random.Next(6) == 0 ? new(Pick(random, Enum.GetValues<RimForm>()), 0.5 + 19.5 * random.NextDouble(), 2 + 48 * random.NextDouble()) : null,
             ReliefMm = random.Next(6) == 0 ? random.Next(-8, 9) : null,
         };
     }
+
+    // Each on a place, on an earlier part, turned, or as its kind hangs.
+    private static Part[] Hung(Random random, Part[] parts) =>
+    [
+        .. parts.Select((part, k) => !PartKinds.Find(part.Kind)!.Movable ? part : part with
+        {
+            Hung = random.Next(8) switch
+            {
+                0 => new(Pick(random, HangingPlaces.All), TurnDeg: random.Next(-180, 181), Once: random.Next(3) == 0),
+                1 when k > 0 => new(On: Pick(random, parts[..k]).Id, Where: Pick(random, Enum.GetValues<HostPlace>()), Share: random.NextDouble(), OffMm: random.Next(-40, 61), TurnDeg: random.Next(-180, 181)),
+                2 => new(TurnDeg: random.Next(-180, 181), Once: random.Next(2) == 0),
+                _ => null,
+            },
+        }),
+    ];
+
+    private static OwnDrawing Drawn(Random random) => new(
+        [.. Enumerable.Range(0, random.Next(0, 13)).Select(_ => new OwnPoint(random.Next(-80, 81), random.Next(-200, 80), random.Next(6) == 0 ? "cheilion_left" : null, random.Next(3)))],
+        random.Next(2) == 0, random.Next(2) == 0);
 
     private static double Number(Random random, ParameterSpec spec)
     {

@@ -50,7 +50,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     public static LookVersions Of(Look look, PlannedLook full, Kit kit, Setting setting, ChromaticAdaptation? light = null, CancellationToken cancel = default)
     {
         var choices = Choices(look, full, kit, setting, light, mustsToo: false, cancel);
-        var rests = RestsOn(choices);
+        var rests = RestsOn(choices, look);
         var overlaps = new Overlaps();
         LookVersionFound Session(IReadOnlyList<PartChoice> of, LesserPart?[] chosen, CancellationToken stop)
         {
@@ -193,12 +193,13 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     {
         var said = new Dictionary<string, IReadOnlyList<string>>();
         var parts = new List<ExpandedPart>();
+        var whole = full.Parts.ToDictionary(p => p.Part.Id);
         foreach (var expanded in full.Parts)
         {
             if (!expanded.Kind.IsReckoned && QuickVersion.Of(expanded.Kind, expanded.Part, kit, out var what) is { } quick)
             {
                 said[quick.Id] = what;
-                parts.Add(new(quick, expanded.Kind, expanded.Kind.Expand(full.Body, quick, setting.Costume)));
+                parts.Add(new(quick, expanded.Kind, expanded.Kind.Expand(full.Body, quick, setting.Costume, PartExpansion.HostOf(quick, whole, full.Body))));
             }
             else
             {
@@ -210,15 +211,21 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
             .ToDictionary(g => g.Key, g => ((IReadOnlyList<CoatJob>)[.. g], said[g.Key]));
     }
 
-    // For each part the part it rests on, or −1: its ground lies within the other's colour.
-    private static int[] RestsOn(IReadOnlyList<PartChoice> choices)
+    // For each part the part it rests on, or −1: the one it hangs on, or else one whose colour its ground lies within.
+    private static int[] RestsOn(IReadOnlyList<PartChoice> choices, Look look)
     {
-        var rests = new int[choices.Count];
+        var rests = choices.Select(c => look.Parts.FirstOrDefault(p => p.Id == c.PartId)?.Hung?.On is { } on ? choices.ToList().FindIndex(h => h.PartId == on) : -1).ToArray();
+        bool Leads(int from, int to) => from == to || (rests[from] >= 0 && Leads(rests[from], to));
         for (var b = 0; b < choices.Count; b++)
         {
+            if (rests[b] >= 0)
+            {
+                continue;
+            }
+
             var ground = choices[b].Full.OrderByDescending(j => j.Footprint.AreaMm2).First();
             rests[b] = Enumerable.Range(0, choices.Count).FirstOrDefault(
-                a => a != b && choices[a].Full.Any(j => j.Role.Stage == Stage.BodyColour && j.Footprint.AreaMm2 > ground.Footprint.AreaMm2
+                a => !Leads(a, b) && choices[a].Full.Any(j => j.Role.Stage == Stage.BodyColour && j.Footprint.AreaMm2 > ground.Footprint.AreaMm2
                     && j.Footprint.SharedMm2(ground.Footprint) >= CoatSubsets.RestsOnShare * ground.Footprint.AreaMm2), -1);
         }
 

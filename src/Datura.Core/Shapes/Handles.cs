@@ -13,10 +13,10 @@ public static class Handles
     private const double LeastMmPerUnit = 0.12;
     private const double ApartMm = 7;
 
-    public static IReadOnlyList<Handle> Of(PartKind kind, Part part, FittedBody body, Costume costume)
+    public static IReadOnlyList<Handle> Of(PartKind kind, Part part, FittedBody body, Costume costume, HostMarks? host = null)
     {
         var side = kind.IsSided(part) ? part.Sides == Sides.Right ? Side.Right : Side.Left : Side.Middle;
-        Mark[] Marks(Part p) => [.. kind.Expand(body, p, costume).Marks.Where(m => side == Side.Middle || m.Side == side)];
+        Mark[] Marks(Part p) => [.. kind.Expand(body, p, costume, host).Marks.Where(m => side == Side.Middle || m.Side == side)];
         var marks = Marks(part);
         if (marks.Length == 0)
         {

@@ -3,7 +3,7 @@ using Datura.Core.Body;
 namespace Datura.Core.Shapes;
 
 /// <summary>What a kind may look at while it draws one side of a part.</summary>
-public sealed class PartContext(FittedBody body, Part part, Costume costume, Side side)
+public sealed class PartContext(FittedBody body, Part part, Costume costume, Side side, HostFigure? host = null)
 {
     private readonly SeededRandom handOfThisSide = SeededRandom.For(part.Seed, $"{part.Id}/{side}");
 
@@ -15,6 +15,12 @@ public sealed class PartContext(FittedBody body, Part part, Costume costume, Sid
 
     /// <summary>The painter's own drawing, if the part has one.</summary>
     public Motif? Motif => part.Motif;
+
+    /// <summary>The painter's own points, if the part has some.</summary>
+    public OwnDrawing? Drawn => part.Drawn;
+
+    /// <summary>The figure it hangs on, if it does.</summary>
+    public HostFigure? Host => host;
 
     /// <summary>Randomness of the design, the same on both sides.</summary>
     public SeededRandom Design { get; } = SeededRandom.For(part.Seed, part.Kind);

@@ -67,12 +67,13 @@ public abstract class PartKind
     public virtual IReadOnlyDictionary<string, string> WordsFor(Zone zone) => new Dictionary<string, string>();
 
     /// <summary>Marks on the asked-for sides and the lengths that matter.</summary>
-    public PartMarks Expand(FittedBody body, Part part, Costume costume)
+    /// <param name="host">The part it hangs on; null when it hangs on none, or on one that is not there.</param>
+    public PartMarks Expand(FittedBody body, Part part, Costume costume, HostMarks? host = null)
     {
-        if (!IsSided(part))
+        if (!IsSided(part) || (host is { IsInTheMiddle: true } && (FollowsItsHost || part.Hung!.Where is HostPlace.Middle or HostPlace.Tip or HostPlace.LowerEdge)))
         {
-            var (marks, sizes) = OneSide(new(body, part, costume, Side.Middle));
-            return new([.. Moved(marks, part, body).Where(OnTheBody)], [.. sizes]);
+            var (marks, sizes) = Drawn(Side.Middle);
+            return new([.. Moved(marks, part, body, Side.Middle, host).Where(OnTheBody)], [.. sizes]);
         }
 
         var all = new List<Mark>();
@@ -80,8 +81,8 @@ public abstract class PartKind
         foreach (var side in part.Sides == Sides.Both ? new[] { Side.Left, Side.Right } : [part.Sides == Sides.Left ? Side.Left : Side.Right])
         {
             // Kinds draw on the wearer's left; the right side is its mirror image.
-            var (drawn, sizes) = OneSide(new(body, part, costume, side));
-            var marks = Moved(drawn, part, body);
+            var (drawn, sizes) = Drawn(side);
+            var marks = Moved(drawn, part, body, side, host);
             all.AddRange(side == Side.Right ? marks.Select(m => Mirror.Of(m, body)) : marks);
             if (lines.Count == 0)
             {
@@ -90,16 +91,34 @@ public abstract class PartKind
         }
 
         return new([.. all.Where(OnTheBody)], lines);
+
+        // Where the part it follows is not, there is nothing to follow.
+        (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) Drawn(Side side) =>
+            FollowsItsHost && part.Hung?.On is not null && host?.On(side) is null ? ([], []) : OneSide(new(body, part, costume, side, host?.On(side)));
     }
 
     // Mirrored onto an uneven body a figure at its rim can be gone.
     private static bool OnTheBody(Mark mark) => mark is not RegionMark { Outline.IsEmpty: true };
 
-    private IReadOnlyList<Mark> Moved(IEnumerable<Mark> marks, Part part, FittedBody body) =>
-        Movable && part.Moved != default ? MarkMove.Of([.. marks], part.Moved, body) : [.. marks];
+    private IReadOnlyList<Mark> Moved(IEnumerable<Mark> drawn, Part part, FittedBody body, Side side, HostMarks? host)
+    {
+        IReadOnlyList<Mark> marks = [.. drawn];
+        marks = part.Rim is { } rim ? RimmedMarks.Of(marks, rim, Roles[0], SeededRandom.For(part.Seed, "rim")) : marks;
+        marks = part.Hung is { } hung && Movable && !FollowsItsHost ? HungMarks.Of(marks, hung, body, side, host?.On(side)) : marks;
+        return Movable && part.Moved != default ? MarkMove.Of(marks, part.Moved, body) : marks;
+    }
+
+    /// <summary>Whether it draws itself along the part it hangs on, instead of being carried there.</summary>
+    public virtual bool FollowsItsHost => false;
 
     /// <summary>Whether a part has a left and a right, or lies across the mid-line, once.</summary>
-    public bool IsSided(Part part) => Sided && !IsOnceInTheMiddle(part);
+    public bool IsSided(Part part) => part.Hung switch
+    {
+        { Once: true } => false,
+        { On: not null } => true,
+        { At: { } place } => HangingPlaces.IsPair(place),
+        _ => Sided && !IsOnceInTheMiddle(part),
+    };
 
     /// <summary>Whether a part that could have sides lies across the mid-line, once.</summary>
     protected virtual bool IsOnceInTheMiddle(Part part) => false;

@@ -74,6 +74,8 @@ public static class PartKinds
         new ReversedDrops(),
         new Roots(),
         new Tendrils(),
+        new OwnLine(),
+        new FigureEdge(),
         new MotifKind(),
     ];
 

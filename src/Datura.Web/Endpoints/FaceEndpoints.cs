@@ -53,6 +53,17 @@ public static class FaceEndpoints
         })
             .Computes()
             .Called("layTape", "A tape laid on the skin between two places.");
+        faces.MapGet("/{id}/own-point", async (string id, double x, double y, bool snaps, Library library, PlanService plans, CancellationToken cancel) =>
+        {
+            if (!(Math.Abs(x) < 1000 && Math.Abs(y) < 1000))
+            {
+                throw new InputException("x", ProblemCode.TapeOffSkin);
+            }
+
+            return TypedResults.Ok(OwnPoints.From(await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel), new(x, y), snaps));
+        })
+            .Computes()
+            .Called("pointOut", "A place of this face as a place of anatomy, on a landmark when it lies near one.");
         faces.MapGet("/{id}/stretch", async (string id, Library library, PlanService plans, HttpContext context, CancellationToken cancel) =>
             Kept.File(StretchPicture.Png(await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel), StretchPixels), "image/png", context))
             .Computes()

@@ -55,7 +55,8 @@ public static class PlanEndpoints
         {
             var planned = await service.PlanAsync(request, cancel);
             var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new InputException("part", ProblemCode.NoSuchPart, ("part", part));
-            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request, cancel)).Costume));
+            var host = PartExpansion.HostOf(found.Part, planned.Parts.ToDictionary(p => p.Part.Id), planned.Body);
+            return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request, cancel)).Costume, host));
         })
             .Called("listHandles", "Where a part can be taken hold of.");
         plans.MapPost("/pencil-map", async (PlanRequest request, [Range(DotPlan.LeastToleranceMm, DotPlan.MostToleranceMm)] double? tolerance, PlanService service, CancellationToken cancel) =>

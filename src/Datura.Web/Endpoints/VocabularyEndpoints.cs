@@ -28,6 +28,8 @@ public static class VocabularyEndpoints
             .Called("listHands", "Tools, techniques and water: what goes with what, and how to tell how wet paint is.").WithTags("Words");
         routes.MapWords("/api/zones", () => Zones.Names)
             .Called("listZones", "The zones of the face, neck and chest.").WithTags("Words");
+        routes.MapWords<IReadOnlyList<PlaceResource>>("/api/places", () => [.. HangingPlaces.All.Select(p => new PlaceResource(p, HangingPlaces.WordsFor(p), HangingPlaces.IsPair(p)))])
+            .Called("listPlaces", "The places a part can be hung at.").WithTags("Words");
         routes.MapWords<IReadOnlyList<MeasureResource>>("/api/measures", () => [.. Measures.All.Select(m => new MeasureResource(
             m.Id, m.Label, m.StandardTerm, m.HowTaken, m.Group, m.Instrument, m.LeastMm, m.MostMm, m.TypicalLowMm, m.TypicalHighMm))])
             .Called("listMeasures", "The measures of a face, and how each is taken.").WithTags("Words");
@@ -53,5 +55,5 @@ public static class VocabularyEndpoints
     private static KindResource Resource(PartKind kind) => new(
         kind.Id, kind.Label, kind.Family, kind.Sided, [.. kind.HangsOn.Select(z => z.Name())],
         [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
-        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, r.Tool, UsualTools.Find(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind));
+        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, r.Tool, UsualTools.Find(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind), kind.FollowsItsHost);
 }

@@ -165,9 +165,9 @@ public class LookVersionTests
 
     public static TheoryData<string> WithQuickWay => [.. PartKinds.All.Select(k => k.Id).Where(k => Quick(k, out _) is not null)];
 
-    // What is one coat of one tool already cannot be had for less.
+    // What is one coat of one tool already, an own line or an edge, cannot be had for less.
     [Fact]
-    public void MostKindsHaveAQuickWay() => Assert.InRange(WithQuickWay.Count, PartKinds.All.Count * 3 / 4, PartKinds.All.Count - 1);
+    public void MostKindsHaveAQuickWay() => Assert.InRange(WithQuickWay.Count, PartKinds.All.Count * 7 / 10, PartKinds.All.Count - 1);
 
     // Quick means less work, of the same thing: something of every kind stays.
     [Theory]

@@ -251,6 +251,7 @@ export const api = {
   settings: () => answer(client.GET('/api/settings')),
   measures: () => answer(client.GET('/api/measures')),
   measurePresets: () => answer(client.GET('/api/measures/presets')),
+  places: () => answer(client.GET('/api/places')),
   zones: () => answer(client.GET('/api/zones')),
   plan: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan', { body: request, signal })),
@@ -338,6 +339,14 @@ export const api = {
     answer(client.POST('/api/plan/dots', { params: { query: { tolerance } }, body: request, signal })),
   handles: (request: PlanRequest, part: string, signal?: AbortSignal) =>
     answer(client.POST('/api/plan/handles', { params: { query: { part } }, body: request, signal })),
+  /** A place of a face as a place of anatomy. */
+  ownPoint: (face: string, at: { x: number; y: number }, snaps: boolean, signal?: AbortSignal) =>
+    answer(
+      client.GET('/api/faces/{id}/own-point', {
+        params: { path: { id: face }, query: { ...at, snaps } },
+        signal,
+      }),
+    ),
   tape: (face: string, from: { x: number; y: number }, to: { x: number; y: number }, signal?: AbortSignal) =>
     answer(
       client.GET('/api/faces/{id}/tape', {

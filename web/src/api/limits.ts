@@ -32,6 +32,20 @@ export const LIMITS = {
       max: 60,
     },
   },
+  Hanging: {
+    share: {
+      min: 0,
+      max: 1,
+    },
+    offMm: {
+      min: -40,
+      max: 60,
+    },
+    turnDeg: {
+      min: -180,
+      max: 180,
+    },
+  },
   LampLevel: {
     level: {
       min: 0,
@@ -98,6 +112,20 @@ export const LIMITS = {
       max: 80,
     },
   },
+  OwnPoint: {
+    xMm: {
+      min: -400,
+      max: 400,
+    },
+    yMm: {
+      min: -600,
+      max: 400,
+    },
+    press: {
+      min: 0,
+      max: 3,
+    },
+  },
   PaintDescription: {
     cardFilmUm: {
       min: 0,
@@ -140,6 +168,16 @@ export const LIMITS = {
     mm: {
       min: 1,
       max: 40,
+    },
+  },
+  Rim: {
+    depthMm: {
+      min: 0.5,
+      max: 20,
+    },
+    eachMm: {
+      min: 2,
+      max: 50,
     },
   },
   Setting: {
@@ -244,6 +282,10 @@ export const LETTERS = {
   ForgottenRequest: {
     name: 254,
   },
+  Hanging: {
+    at: 40,
+    on: 120,
+  },
   JoinRequest: {
     name: 80,
     password: 1000,
@@ -265,6 +307,9 @@ export const LETTERS = {
   },
   Mending: {
     coat: 240,
+  },
+  OwnPoint: {
+    at: 40,
   },
   PaintDescription: {
     name: 120,
@@ -327,6 +372,9 @@ export const ENTRIES = {
     ties: 4000,
     over: 4000,
   },
+  OwnDrawing: {
+    points: 40,
+  },
   PlanRequest: {
     onScreen: 4000,
   },
@@ -351,6 +399,12 @@ export const USUAL = {
     folds: true,
     leftOut: false,
   },
+  Hanging: {
+    share: 0,
+    offMm: 0,
+    turnDeg: 0,
+    once: false,
+  },
   LampLevel: {
     azimuthDeg: 0,
     elevationDeg: 20,
@@ -365,6 +419,13 @@ export const USUAL = {
   },
   Mending: {
     takenOut: false,
+  },
+  OwnDrawing: {
+    closed: false,
+    straight: false,
+  },
+  OwnPoint: {
+    press: 1,
   },
   PlanRequest: {
     draft: false,

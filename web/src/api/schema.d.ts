@@ -432,6 +432,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The places a part can be hung at. */
+        get: operations["listPlaces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measures": {
         parameters: {
             query?: never;
@@ -716,6 +733,23 @@ export interface paths {
         };
         /** A tape laid on the skin between two places. */
         get: operations["layTape"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faces/{id}/own-point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A place of this face as a place of anatomy, on a landmark when it lies near one. */
+        get: operations["pointOut"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2793,6 +2827,44 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        /** @description Where a part hangs instead of its kind's own place, and how it is turned there. */
+        Hanging: {
+            /** @description A landmark without its side, or a zone; null for the kind's own place, or that on another part. */
+            at?: null | string;
+            /** @description Id of the part it hangs on and follows. */
+            on?: null | string;
+            /** @description Where on that part. */
+            where?: components["schemas"]["HostPlace"];
+            /**
+             * Format: double
+             * @description How far round that part's outline, from its top towards the wearer's left, 0 to 1.
+             * @default 0
+             */
+            share?: number;
+            /**
+             * Format: double
+             * @description Off that part's outline, outwards.
+             * @default 0
+             */
+            offMm?: number;
+            /**
+             * Format: double
+             * @description Counter-clockwise as seen on the wearer's left.
+             * @default 0
+             */
+            turnDeg?: number;
+            /**
+             * @description Once, on the mid-line.
+             * @default false
+             */
+            once?: boolean;
+        };
+        /**
+         * @description Where on another part a part hangs.
+         * @default middle
+         * @enum {unknown}
+         */
+        HostPlace: "middle" | "outline" | "tip" | "lowerEdge" | "under";
         /**
          * @description With what a measure is taken.
          * @enum {unknown}
@@ -2820,6 +2892,8 @@ export interface components {
              * @description How far it usually seems to stand out of the skin; null for flat kinds.
              */
             reliefMm: null | number;
+            /** @description Whether it draws itself along the part it hangs on. */
+            followsItsHost: boolean;
         };
         /** @description The paints and tools at hand. */
         Kit: {
@@ -3142,6 +3216,42 @@ export interface components {
             /** @description What lies on what where the painter differs from her school. */
             over?: null | components["schemas"]["CoatOver"][];
         };
+        /** @description The painter's own line or closed figure. */
+        OwnDrawing: {
+            /**
+             * @description A figure with an inside; otherwise a line from the first point to the last.
+             * @default false
+             */
+            closed?: boolean;
+            /**
+             * @description Straight from point to point; otherwise a curve through them.
+             * @default false
+             */
+            straight?: boolean;
+            /** @description Points of the line, in order; a file may leave out what is not there yet. */
+            points: components["schemas"]["OwnPoint"][];
+        };
+        /** @description A point the painter pointed at, kept by its place of anatomy, so that it is found again on any face. */
+        OwnPoint: {
+            /**
+             * Format: double
+             * @description On the skin chart of the mean adult, towards the wearer's left of the mid-line.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description On the skin chart of the mean adult, up from the nose root.
+             */
+            yMm: number;
+            /** @description A landmark with its side that it lies on; it wins over the millimetres. */
+            at?: null | string;
+            /**
+             * Format: double
+             * @description Share of the line's width at this point.
+             * @default 1
+             */
+            press?: number;
+        };
         /** @description A paint, described by what a painter can make and photograph: one film drawn over black and over white. */
         PaintDescription: {
             id: string;
@@ -3296,6 +3406,9 @@ export interface components {
             without?: string[];
             /** @description How far the painter moved it from where it hangs. */
             moved?: components["schemas"]["Move"];
+            hung?: null | components["schemas"]["Hanging"];
+            drawn?: null | components["schemas"]["OwnDrawing"];
+            rim?: null | components["schemas"]["Rim"];
             numbers: {
                 [key: string]: number;
             };
@@ -3357,6 +3470,15 @@ export interface components {
             white: number[];
             /** Format: double */
             whiteReflectance: null | number;
+        };
+        /** @description A place a part can be hung at. */
+        PlaceResource: {
+            /** @description A landmark without its side, or a zone. */
+            id: string;
+            /** @description The painter's words. */
+            label: string;
+            /** @description Whether there is one on either side. */
+            isPair: boolean;
         };
         /** @description A dot to be set before drawing. */
         PlacedDot: {
@@ -3523,6 +3645,7 @@ export interface components {
             seconds: number;
             movable: boolean;
             leftRight: null | components["schemas"]["LeftRight"];
+            ownPoints: number[];
         };
         /** @description A pose to ask for. */
         PlanPose: {
@@ -3819,6 +3942,25 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
+        /** @description The edge of a part's first coat, where it is not smooth. */
+        Rim: {
+            form: components["schemas"]["RimForm"];
+            /**
+             * Format: double
+             * @description From the innermost point of the edge to the outermost.
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description From one tooth, bow or flick to the next, along the edge.
+             */
+            eachMm: number;
+        };
+        /**
+         * @description How the edge of a filled figure runs.
+         * @enum {unknown}
+         */
+        RimForm: "jagged" | "scalloped" | "feathered";
         /** @enum {unknown} */
         Role: "guest" | "helper" | "painter" | "owner" | null;
         /** @description As what somebody belongs to the studio. */
@@ -5351,6 +5493,26 @@ export interface operations {
             };
         };
     };
+    listPlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResource"][];
+                };
+            };
+        };
+    };
     listMeasures: {
         parameters: {
             query?: never;
@@ -6128,6 +6290,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TapeResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pointOut: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+                snaps: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPoint"];
                 };
             };
             /** @description Bad Request */

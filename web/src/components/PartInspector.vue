@@ -9,12 +9,16 @@ import { api, type Part, type Priority, type Sides } from '../api/client'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+import { OWN_LINE } from '../stores/drawing'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import CautionLine from './CautionLine.vue'
 import FileButton from './FileButton.vue'
 import ParameterField from './ParameterField.vue'
+import OwnPoints from './OwnPoints.vue'
+import PartHanging from './PartHanging.vue'
 import PartPaint from './PartPaint.vue'
+import PartRim from './PartRim.vue'
 import PartStack from './PartStack.vue'
 import PartStage from './PartStage.vue'
 import NamedSlider from './NamedSlider.vue'
@@ -27,6 +31,19 @@ const catalogue = useCatalogue()
 const preferences = usePreferences()
 const kind = computed(() => catalogue.kindOf(props.part.kind))
 const planned = computed(() => planning.planPart)
+const filled = computed(() =>
+  planned.value?.marks.some((m) => m.shape === 'region' && m.role === kind.value?.roles[0]?.id),
+)
+/** A side can be chosen where there are two. */
+const sided = computed(
+  () =>
+    !props.part.hung?.once &&
+    (props.part.hung?.on
+      ? true
+      : props.part.hung?.at
+        ? catalogue.places.find((p) => p.id === props.part.hung?.at)?.isPair
+        : kind.value?.sided),
+)
 const cautions = computed(
   () => planning.plan?.cautions.filter((c) => c.parts.some((p) => p.id === props.part.id)) ?? [],
 )
@@ -94,6 +111,8 @@ function reset(id: string) {
       <p v-if="refused" class="stop" role="alert">{{ refused }}</p>
     </section>
 
+    <own-points v-if="part.kind === OWN_LINE" :part="part" />
+
     <section class="group">
       <parameter-field
         v-for="parameter in kind.parameters"
@@ -111,6 +130,8 @@ function reset(id: string) {
       />
     </section>
 
+    <part-hanging v-if="planned?.movable" :part="part" :kind="kind" />
+    <part-rim v-if="filled" :part="part" />
     <part-paint :part="part" :kind="kind" />
     <part-stack :part="part" />
     <part-stage :part="part" :kind="kind" />
@@ -127,7 +148,7 @@ function reset(id: string) {
           @update:value="(v: string) => lookDoc.edit(part.id, { name: v || null }, 'name')"
         />
       </field-row>
-      <field-row v-if="kind.sided" :label="say('partInspector.sideOfTheWearer')">
+      <field-row v-if="sided" :label="say('partInspector.sideOfTheWearer')">
         <choice-field
           :value="part.sides"
           :label="say('partInspector.sideOfTheWearer')"
@@ -210,7 +231,7 @@ function reset(id: string) {
         say('partInspector.duplicate')
       }}</n-button>
       <n-button
-        v-if="kind.sided"
+        v-if="sided"
         size="small"
         :disabled="part.sides === 'both'"
         @click="lookDoc.mirror(part.id)"

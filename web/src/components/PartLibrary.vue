@@ -7,6 +7,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { api, picture, type Kind } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
+import { OWN_LINE, useDrawing } from '../stores/drawing'
 import { useLook } from '../stores/look'
 
 const FAMILIES: Record<Kind['family'], string> = {
@@ -23,6 +24,7 @@ const shown = defineModel<boolean>('show', { required: true })
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const lookDoc = useLook()
+const drawing = useDrawing()
 const words = ref('')
 const problem = ref('')
 const field = ref<InstanceType<typeof NInput> | null>(null)
@@ -96,6 +98,7 @@ async function hang(kind: Kind) {
   try {
     const offer = await api.newPart(preferences.face, kind.id, preferences.kit, preferences.setting)
     lookDoc.add(offer.part)
+    if (kind.id === OWN_LINE && lookDoc.part) drawing.start(lookDoc.part.id)
   } catch (error) {
     shown.value = true
     await nextTick()

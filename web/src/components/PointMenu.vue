@@ -5,6 +5,7 @@ import { api, type Offer } from '../api/client'
 import { sentence, size } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
 import { usePreferences } from '../stores/preferences'
+import { OWN_LINE, useDrawing } from '../stores/drawing'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
@@ -21,6 +22,7 @@ const props = defineProps<{ at: Pointed }>()
 const emit = defineEmits<{ close: [] }>()
 
 const lookDoc = useLook()
+const drawing = useDrawing()
 const planning = usePlan()
 const selection = useSelection()
 const preferences = usePreferences()
@@ -62,6 +64,7 @@ function facts(offer: Offer) {
 
 function hang(offer: Offer) {
   lookDoc.add(offer.part)
+  if (offer.kind === OWN_LINE && lookDoc.part) drawing.start(lookDoc.part.id)
   emit('close')
 }
 

@@ -2,17 +2,20 @@
 import { computed, ref } from 'vue'
 import { lensOf } from '../lenses/registry'
 import { length } from '../lib/format'
+import { useDrawing } from '../stores/drawing'
 import { useLens } from '../stores/lens'
 import { useMapping } from '../stores/mapping'
 import { usePreferences } from '../stores/preferences'
 import { onSkin, type OverSkin } from '../three/onSkin'
 import PartHandles from './PartHandles.vue'
+import PartPoints from './PartPoints.vue'
 
 /** What is drawn over a skin: the lens' own, the tape, a place that a check points at, and the handles of the selected part. */
 const props = defineProps<OverSkin>()
 
 const lens = useLens()
 const mapping = useMapping()
+const drawing = useDrawing()
 const preferences = usePreferences()
 const live = ref<{ text: string; x: number; y: number } | null>(null)
 const place = onSkin(props)
@@ -43,7 +46,8 @@ const tape = computed(() => {
     </g>
     <circle v-if="held" class="held" :cx="held.x" :cy="held.y" r="5" />
     <circle v-if="spot" class="spot" :cx="spot.x" :cy="spot.y" r="16" />
-    <part-handles :scene="scene" :tick="tick" @says="live = $event" />
+    <part-points :scene="scene" :tick="tick" />
+    <part-handles v-if="!drawing.active" :scene="scene" :tick="tick" @says="live = $event" />
   </svg>
   <div v-if="live" class="live" :style="{ left: `${live.x + 16}px`, top: `${live.y - 34}px` }">
     {{ live.text }}

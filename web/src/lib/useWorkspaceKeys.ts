@@ -1,5 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import { LENSES } from '../lenses/registry'
+import { useDrawing } from '../stores/drawing'
 import { useLens } from '../stores/lens'
 import { useLook } from '../stores/look'
 import { useMapping } from '../stores/mapping'
@@ -26,6 +27,7 @@ export function useWorkspaceKeys(at: WorkspaceHands) {
   const planning = usePlan()
   const selection = useSelection()
   const mapping = useMapping()
+  const drawing = useDrawing()
   const view = useView()
   const lens = useLens()
 
@@ -42,10 +44,12 @@ export function useWorkspaceKeys(at: WorkspaceHands) {
     undo: () => lookDoc.undo(),
     redo: () => lookDoc.redo(),
     letGo: () => {
-      if (mapping.taping) mapping.putTapeAway()
+      if (drawing.active) drawing.stop()
+      else if (mapping.taping) mapping.putTapeAway()
       else if (!at.letGo()) selection.selected = null
     },
     remove: () => {
+      if (drawing.active) return drawing.back()
       if (!selection.selected) return false
       lookDoc.remove(selection.selected)
     },
@@ -67,6 +71,10 @@ export function useWorkspaceKeys(at: WorkspaceHands) {
 
   function onKey(event: KeyboardEvent) {
     if (at.busy()) return
+    if (drawn(event)) {
+      event.preventDefault()
+      return
+    }
     const shortcut = shortcutOf(event)
     if (shortcut && (shortcut.typing || !isTyping(event))) {
       if (ACTIONS[shortcut.id](event) !== false) event.preventDefault()
@@ -75,6 +83,15 @@ export function useWorkspaceKeys(at: WorkspaceHands) {
     if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
     const asked = LENSES.find((l) => l.key === event.key.toLowerCase())
     if (asked) lens.id = lens.id === asked.id ? 'look' : asked.id
+  }
+
+  /** While an own line is set out, Enter ends it and Backspace takes its last point back. */
+  function drawn(event: KeyboardEvent): boolean {
+    if (!drawing.active || isTyping(event)) return false
+    if (event.key === 'Enter') drawing.stop()
+    else if (event.key !== 'Backspace') return false
+    else drawing.back()
+    return true
   }
 
   function arrows(event: KeyboardEvent): boolean {

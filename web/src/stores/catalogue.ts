@@ -9,6 +9,7 @@ import {
   type Lamp,
   type Measure,
   type MeasurePreset,
+  type Place,
   type Setting,
 } from '../api/client'
 import { usePreferences } from './preferences'
@@ -19,6 +20,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   const kinds = ref<Kind[]>([])
   const hands = ref<HandWords>({ tools: [], techniques: [], waters: [] })
   const zones = ref<string[]>([])
+  const places = ref<Place[]>([])
   const measures = ref<Measure[]>([])
   const presets = ref<MeasurePreset[]>([])
   const faces = ref<FaceResource[]>([])
@@ -32,10 +34,11 @@ export const useCatalogue = defineStore('catalogue', () => {
   const setting = computed(() => settings.value.find((s) => s.id === preferences.setting))
 
   async function load() {
-    const [k, h, z, m, p, f, b, lights] = await Promise.all([
+    const [k, h, z, pl, m, p, f, b, lights] = await Promise.all([
       api.kinds(),
       api.hands(),
       api.zones(),
+      api.places(),
       api.measures(),
       api.measurePresets(),
       api.faces(),
@@ -45,6 +48,7 @@ export const useCatalogue = defineStore('catalogue', () => {
     kinds.value = k
     hands.value = h
     zones.value = z
+    places.value = pl
     measures.value = m
     presets.value = p
     faces.value = f
@@ -87,6 +91,7 @@ export const useCatalogue = defineStore('catalogue', () => {
     kinds,
     hands,
     zones,
+    places,
     measures,
     presets,
     faces,

@@ -3,8 +3,10 @@ import { computed, ref } from 'vue'
 import type { Look, Part } from '../api/client'
 import { lookCalls } from '../api/documentCalls'
 import { useDocument } from '../lib/document'
+import { withoutHost } from '../lib/hanging'
 import { withoutPart } from '../lib/mendings'
 import { putInto } from '../lib/stages'
+import { useCatalogue } from './catalogue'
 import { useSelection } from './selection'
 
 export const EMPTY: Look = { name: '', notes: '', mapping: 'pencil', parts: [] }
@@ -12,6 +14,7 @@ export const EMPTY: Look = { name: '', notes: '', mapping: 'pencil', parts: [] }
 /** The look in the painter's hands: its document with undo, and its saving. */
 export const useLook = defineStore('look', () => {
   const selection = useSelection()
+  const catalogue = useCatalogue()
   /** Kit in which nothing of the look has to be stood in for; it becomes the look's own with the next change. */
   const fittingKit = ref<string | null>(null)
 
@@ -71,7 +74,7 @@ export const useLook = defineStore('look', () => {
     const stages = look.value.stages && putInto(look.value.stages, partId, 0)
     const mendings = look.value.mendings && withoutPart(look.value.mendings, partId)
     describe({
-      parts: look.value.parts.filter((p) => p.id !== partId),
+      parts: withoutHost(look.value.parts, partId, (kind) => catalogue.kindOf(kind)?.followsItsHost ?? false),
       ...(stages ? { stages } : {}),
       ...(mendings ? { mendings } : {}),
     })

@@ -1,5 +1,6 @@
 import type { ShallowRef } from 'vue'
 import { zoneAt, type ChartPoint } from '../lib/zones'
+import { useDrawing } from '../stores/drawing'
 import { useMapping } from '../stores/mapping'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
@@ -16,6 +17,7 @@ export function usePointing(
   const planning = usePlan()
   const selection = useSelection()
   const mapping = useMapping()
+  const drawing = useDrawing()
   const lens = useLens()
 
   function zoneOf(at: ChartPoint | null): string | null {
@@ -29,8 +31,12 @@ export function usePointing(
     return { at, zone: zoneOf(at) }
   }
 
-  function click(event: { clientX: number; clientY: number }) {
+  function click(event: { clientX: number; clientY: number; altKey?: boolean }) {
     const at = scene.value?.pick(event) ?? null
+    if (drawing.active) {
+      if (at) drawing.add(at, !event.altKey)
+      return
+    }
     if (at && mapping.taping) {
       mapping.tapeAt(at)
       return

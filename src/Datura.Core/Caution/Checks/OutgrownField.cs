@@ -18,7 +18,8 @@ public static class OutgrownField
         foreach (var part in look.Parts.Where(p => p.Kind.Movable))
         {
             var (share, zones, inHair) = PartField.Outside(part.Kind, part.Part, part.Marks, look.Body);
-            if (share > MostOutside)
+            // Where the painter hung it herself it belongs.
+            if (share > MostOutside && part.Part.Hung is not ({ At: not null } or { On: not null }))
             {
                 yield return new(CautionCode.OutgrownField, Severity.Warning)
                 {
