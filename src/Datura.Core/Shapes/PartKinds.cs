@@ -43,6 +43,7 @@ public static class PartKinds
         new Warts(),
         new Beak(),
         new EyePatch(),
+        new EyeRing(),
         new FeatherRows(),
         new FurStrokes(),
         new Gills(),

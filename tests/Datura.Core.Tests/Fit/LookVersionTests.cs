@@ -137,19 +137,20 @@ public class LookVersionTests
         Assert.All(new[] { 0.4, 0.5, 0.6, 0.7, 0.8, 0.9 }, share => Assert.InRange(versions.For(share * versions.Curve[^1].AtConfidenceSeconds).Best.Gap, 0, 0.01));
     }
 
-    // A booth's five minutes: it says which of the musts would have to go, and without them, all else quick or out, the look fits.
+    // A short slot: it says which of the musts would have to go, and without them, all else quick or out, the look fits.
     [Theory]
-    [InlineData("storm-cormorant", "skin base")]
-    [InlineData("low-tide-bones", "tooth row")]
-    public void WhereNothingFitsItSaysWhichMustsWouldHaveToGo(string id, string named)
+    [InlineData("storm-cormorant", "beak", 8)]
+    [InlineData("quay-seal", "skin base", 5)]
+    [InlineData("low-tide-bones", "tooth row", 5)]
+    public void WhereNothingFitsItSaysWhichMustsWouldHaveToGo(string id, string named, double minutes)
     {
         var look = DemoWorld.Look(id);
-        var said = LookVersions.Of(look, DemoWorld.Plan(id), DemoWorld.Kit, DemoWorld.Parade).Said(5, DemoWorld.Parade);
+        var said = LookVersions.Of(look, DemoWorld.Plan(id), DemoWorld.Kit, DemoWorld.Parade).Said(minutes, DemoWorld.Parade);
         Assert.Contains(said, r => r.Code == RemarkCode.FitsWithout && r.Sentence == $"It would fit without the {named}, marked must.");
         var gone = look.Parts.Single(p => p.Priority == Priority.Must && PartKinds.Find(p.Kind)!.Label.Equals(named, StringComparison.OrdinalIgnoreCase));
         var least = look with { Order = null, Form = null, Parts = [.. look.Parts.Where(p => p != gone && p.Priority == Priority.Must).Select(p => p with { Version = PartVersion.Quick })] };
         var planned = Planner.Plan(least, DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade);
-        Assert.InRange(Datura.Core.Order.Steps.Session(planned.Steps).At(DemoWorld.Parade.Confidence), 1, 300);
+        Assert.InRange(Datura.Core.Order.Steps.Session(planned.Steps).At(DemoWorld.Parade.Confidence), 1, 60 * minutes);
     }
 
     // A longer slot never lowers what is kept, with the exact search as well.

@@ -78,7 +78,7 @@ public class PracticeCaseTests
     public void AShadowGoesOnBeforeTheLegsAndAnotherAfter()
     {
         var planned = PracticeCases.EightLegs.Planned();
-        InThisOrder(planned, "creature/shadow", "legs/line", "after/shadow", "lights/light");
+        InThisOrder(planned, "creature/shadow", "legs/line", "after/legShadow", "lights/light");
         Assert.Equal(2, planned.Steps.Select(s => s.Tool.Id).Distinct().Count());
     }
 

@@ -94,10 +94,10 @@ internal static class PracticeCases
     /// <summary>G: a creature with one thin brush and a powder; its shadow before the legs, each leg's after them.</summary>
     public static PracticeCase EightLegs { get; } = new("eight legs", Adult, Of(
         [],
-        [new("legs/line", "creature/shadow"), new("after/shadow", "legs/line"), new("lights/light", "after/shadow")],
+        [new("legs/line", "creature/shadow"), new("after/legShadow", "legs/line"), new("lights/light", "after/legShadow")],
         Painted("eightLegs", "creature", Sides.Left, ("body", Dark, Hand("round1")), ("shadow", Powder, Hand("finger", Technique.FingerBlend, Water.Dry))),
         Painted("eightLegs", "legs", Sides.Left, ("line", Dark, Hand("round1"))),
-        Painted("eightLegs", "after", Sides.Left, ("shadow", Powder, Hand("finger", Technique.FingerBlend, Water.Dry))),
+        Painted("eightLegs", "after", Sides.Left, ("legShadow", Powder, Hand("finger", Technique.FingerBlend, Water.Dry))),
         Painted("eightLegs", "lights", Sides.Left, ("light", White, Hand("round1", Technique.DryBrush, Water.Dry)))));
 
     /// <summary>H: gourds with few supplies: one split sponge, a flat, one brush for all the black, a shade pulled out of it, white at the end.</summary>

@@ -1,4 +1,5 @@
 using Datura.Core.Body;
+using Datura.Core.Shapes;
 using NetTopologySuite.Geometries;
 
 namespace Datura.Core.Tests.Shapes;
@@ -20,6 +21,46 @@ public class CraftRuleTests
         Assert.Equal(20, Body.LineMm([new(legs[0].Path[^1].XMm, top), legs[0].Path[^1]]), 2.0);
         Assert.Equal(legs[0].Path[^1].YMm, legs[1].Path[^1].YMm, 0.5);
         Assert.Equal(10, Body.LineMm([new(trunk.Centroid.X, legs[0].Path[^1].YMm), legs[0].Path[^1]]), 1.5);
+    }
+
+    // The foot rule word by word (common practice), for a creature of life size and for others.
+    [Theory]
+    [InlineData(40)]
+    [InlineData(20)]
+    [InlineData(60)]
+    public void TheFeetLieByTheFootRule(double whole)
+    {
+        var rule = new FootRule(whole);
+        var (h, w, feet) = (rule.AbdomenHeight, rule.AbdomenWidth, rule.Feet);
+        Assert.Equal(8, feet.Count);
+        // 1: the whole height above the body and 1 cm to one side; 2: the abdomen's width to the other, level with it.
+        Assert.Equal((10, whole + whole), feet[0]);
+        Assert.Equal((-w, feet[0].Up), feet[1]);
+        // 3: the abdomen's height further down, in line below 2.
+        Assert.Equal((feet[1].Side, feet[1].Up - h), feet[2]);
+        // 4: on the line from 2 to the head, 2 cm along it, or less on a small one.
+        var (dx, dy) = (0 - feet[1].Side, h + rule.FrontHeight / 2 - feet[1].Up);
+        Assert.Equal(0, (feet[3].Side - feet[1].Side) * dy - (feet[3].Up - feet[1].Up) * dx, 6);
+        var along = Math.Sqrt(Math.Pow(feet[3].Side - feet[1].Side, 2) + Math.Pow(feet[3].Up - feet[1].Up, 2));
+        Assert.Equal(Math.Min(20, 0.45 * Math.Sqrt(dx * dx + dy * dy)), along, 6);
+        // 5: straight below 4, level with the abdomen's top; 6: a head's width to the first side, a little higher.
+        Assert.Equal((feet[3].Side, h), feet[4]);
+        Assert.Equal(rule.FrontWidth, feet[5].Side, 6);
+        Assert.InRange(feet[5].Up - feet[4].Up, 0.01, 0.3 * whole);
+        // 7: close beside the abdomen's lower corner on the first side; 8: straight below it, below the body's lowest point.
+        Assert.InRange(feet[6].Side - w / 2, 0.01, 0.2 * whole);
+        Assert.InRange(feet[6].Up, 0, 0.3 * h);
+        Assert.Equal(feet[6].Side, feet[7].Side);
+        Assert.True(feet[7].Up < 0);
+    }
+
+    [Fact]
+    public void TheTwoRearLegsShareTheirFirstSection()
+    {
+        var legs = Left(DemoWorld.Part("eightLegs", ("body", 30))).OfType<StrokeMark>().Where(m => m.Role == "line").ToArray();
+        int Shared(StrokeMark a, StrokeMark b) => a.Path.Zip(b.Path).TakeWhile(p => (p.First - p.Second).Length() < 0.01).Count();
+        Assert.True(Shared(legs[6], legs[7]) > 8);
+        Assert.True(Shared(legs[4], legs[5]) < 2);
     }
 
     [Fact]

@@ -1,36 +1,111 @@
+using NetTopologySuite.Geometries;
+
 namespace Datura.Core.Shapes.Kinds;
 
-/// <summary>Rows of feathers over brow and temple, each row lapping the one behind it.</summary>
-public sealed class FeatherRows() : DrawnKind("featherRows", "Feather rows", Family.Creature, [Zone.Temple, Zone.Forehead, Zone.Orbit],
-    [FeatherCoat, LineCoat], [Rows, Count, Length, Width])
+/// <summary>
+/// Rows of feathers lapping like tiles, smallest nearest the beak and longest at temple, jaw and neck: a vane with a shaft line and
+/// notches, lying as feathers grow (common practice).
+/// </summary>
+public sealed class FeatherRows() : DrawnKind("featherRows", "Feather rows", Family.Creature, [Zone.Temple, Zone.Forehead, Zone.Orbit, Zone.Cheekbone, Zone.CheekHollow, Zone.NeckSide],
+    [FeatherCoat, LineCoat, LightCoat], [On, Rows, Count, Length, Width, Notches])
 {
-    private static readonly CountSpec Rows = ParameterSpec.Count("rows", "Rows", "From the brow outwards.", 1, 4, 2);
-    private static readonly CountSpec Count = ParameterSpec.Count("count", "Feathers a row", "Along the brow.", 3, 10, 6);
-    private static readonly NumberSpec Length = ParameterSpec.Length("length", "Length", "Of the longest.", 8, 50, Of(0.13, "faceHeight"));
-    private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width", "Of a feather.", 3, 16, 7);
+    private const string Brow = "brow and temple", Cheek = "cheek", Neck = "jaw and neck", Crest = "crest";
+
+    private static readonly ChoiceSpec On = ParameterSpec.Choice("on", "Grow on", "Where they lie.", 0, Brow, Cheek, Neck, Crest);
+    private static readonly CountSpec Rows = ParameterSpec.Count("rows", "Rows", "From the beak outwards.", 1, 5, 2);
+    private static readonly CountSpec Count = ParameterSpec.Count("count", "Feathers a row", "Beside each other.", 3, 10, 6);
+    private static readonly NumberSpec Length = ParameterSpec.Length("length", "Length", "Of the longest.", 8, 60, Of(0.17, "faceHeight"));
+    private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width", "Of the widest.", 3, 20, 9);
+    private static readonly CountSpec Notches = ParameterSpec.Count("notches", "Notches", "In a vane.", 0, 3, 1);
     private static readonly CoatRole FeatherCoat = new("feather", "Feathers", Stage.BodyColour, Tool.Round6, 1, 25);
     private static readonly CoatRole LineCoat = Line("Shafts", Tool.Round1);
+    private static readonly CoatRole LightCoat = new("light", "Lit edges", Stage.Highlight, Tool.Round1, 1, 75, Optional: true);
+
+    // Share of a feather that the row before it leaves to be seen, and the length of the first row (by judgement).
+    private const double Seen = 0.62;
+    private const double FirstRow = 0.6;
+
+    // Between a feather and the one that laps it the ground shows, mm (by judgement).
+    private const double GapMm = 0.7;
+
+    public override IReadOnlyDictionary<string, string> WordsFor(Zone zone) => new Dictionary<string, string>
+    {
+        [On.Id] = zone switch { Zone.Cheekbone or Zone.CheekHollow => Cheek, Zone.NeckSide => Neck, _ => Brow },
+    };
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
-        var brow = Curves.Through([context.At(Landmark.BrowInner) + new ChartPoint(4, 0), context.At(Landmark.BrowPeak), context.At(Landmark.BrowOuter),
-            context.At(Landmark.Exocanthion) + new ChartPoint(12, -6)], closed: false);
-        var (rows, count) = (context.Count(Rows), context.Count(Count));
-        for (var row = rows - 1; row >= 0; row--)
+        var (rows, count, longest) = (context.Count(Rows), context.Count(Count), context.Number(Length));
+        var (along, heading) = Field(context);
+        Geometry lapping = Polygon.Empty;
+        var drawn = 0;
+        for (var row = 0; row < rows; row++)
         {
+            // The row nearest the beak lies on top; each lies in the gaps of the one before it.
+            var share = rows == 1 ? 1 : FirstRow + (1 - FirstRow) * row / (rows - 1);
+            var tiles = new List<Geometry>();
             for (var k = 0; k < count; k++)
             {
-                var t = (k + 0.5 + 0.25 * (row % 2)) / (count + 0.3);
-                var heading = context.UnevenAngle(1.45 - 1.25 * t);
-                var start = context.Body.Go(Curves.At(brow, t), heading, 0.62 * row * context.Number(Length));
-                var length = context.Uneven(context.Number(Length)) * (0.75 + 0.25 * Math.Sin(Math.PI * t));
-                var frame = new SkinFrame(context.Body, start, heading);
-                pen.Fill(FeatherCoat, frame.Petal(length, context.Number(Width)), 0.8);
-                pen.Stroke(LineCoat, frame.Path((0.08 * length, 0), (0.5 * length, 0), (0.94 * length, 0)), Profile.ThickToThin(1));
+                var t = (k + 0.5 + 0.5 * (row % 2)) / (count + 0.5);
+                var angle = context.UnevenAngle(heading(t));
+                var start = context.Body.Go(Curves.At(along, t), angle, Seen * row * longest * (FirstRow + share) / 2);
+                var length = context.Uneven(share * longest) * (0.8 + 0.2 * Math.Sin(Math.PI * t));
+                var width = context.Number(Width) * (0.7 + 0.3 * share);
+                var frame = new SkinFrame(context.Body, start, angle);
+                var vane = Vane(frame, length, width, context.Count(Notches), k);
+                var seen = lapping.IsEmpty ? vane : vane.Difference(lapping);
+                if (seen.IsEmpty)
+                {
+                    continue;
+                }
+
+                tiles.Add(vane.Buffer(GapMm));
+                drawn++;
+                pen.Fill(FeatherCoat, seen, 0.6);
+                var shaft = frame.Path(Enumerable.Range(0, 12).Select(n => (length * (0.06 + 0.08 * n), 0.02 * length * Math.Sin(0.25 * n))).ToArray());
+                foreach (var piece in lapping.IsEmpty ? [[.. shaft]] : Curves.Outside(shaft, lapping))
+                {
+                    pen.Stroke(LineCoat, piece, Profile.ThickToThin(Math.Clamp(0.12 * width, 0.7, 1.6)));
+                }
+
+                var edge = frame.Curve((0.55 * length, 0.44 * width), (0.8 * length, 0.36 * width), (0.99 * length, 0.02 * width));
+                foreach (var piece in lapping.IsEmpty ? [[.. edge]] : Curves.Outside(edge, lapping))
+                {
+                    pen.Stroke(LightCoat, piece, Profile.Swelling(Math.Clamp(0.1 * width, 0.6, 1.4)));
+                }
             }
+
+            lapping = tiles.Aggregate(lapping, (all, tile) => all.Union(tile));
         }
 
-        pen.Say("Longest", context.Number(Length), "mm");
-        pen.Say("Feathers a side", rows * count, "");
+        pen.Say("Longest", longest, "mm");
+        pen.Say("Feathers a side", drawn, "");
+    }
+
+    // The line the first row stands on, and the way feathers grow from it: outwards and back from the nose, down on the cheek.
+    private static (IReadOnlyList<ChartPoint> Along, Func<double, double> HeadingRad) Field(PartContext context) => context.Word(On) switch
+    {
+        Cheek => (Curves.Through([context.At(Landmark.PalpebraleInferius) + new ChartPoint(-4, -16), context.At(Landmark.Alare) + new ChartPoint(14, -2),
+            context.At(Landmark.Cheilion) + new ChartPoint(12, -6)], closed: false), t => -0.1 - 0.9 * t),
+        Neck => (Curves.Through([context.At(Landmark.Gonion) + new ChartPoint(-2, 4), 0.5 * (context.At(Landmark.Gonion) + context.At(Landmark.Gnathion)) + new ChartPoint(0, -2),
+            context.At(Landmark.Submentale) + new ChartPoint(10, -4)], closed: false), t => -0.9 - 0.55 * t),
+        Crest => (Curves.Through([context.At(Landmark.Trichion) + new ChartPoint(1, -18), context.At(Landmark.Frontotemporale) + new ChartPoint(-12, 12)], closed: false), t => 1.55 - 0.8 * t),
+        _ => (Curves.Through([context.At(Landmark.BrowInner) + new ChartPoint(4, 0), context.At(Landmark.BrowPeak), context.At(Landmark.BrowOuter),
+            context.At(Landmark.Exocanthion) + new ChartPoint(12, -6)], closed: false), t => 1.45 - 1.25 * t),
+    };
+
+    private static Geometry Vane(SkinFrame frame, double length, double width, int notches, int which)
+    {
+        var vane = Curves.Polygon(frame.Outline(
+            (0, 0), (0.12 * length, 0.3 * width), (0.45 * length, 0.5 * width), (0.78 * length, 0.4 * width), (0.95 * length, 0.16 * width), (length, 0),
+            (0.95 * length, -0.16 * width), (0.78 * length, -0.4 * width), (0.45 * length, -0.5 * width), (0.12 * length, -0.3 * width)));
+        for (var n = 0; n < notches; n++)
+        {
+            // Now on one side, now on the other, slanting back to the shaft.
+            var (at, side) = (0.5 + 0.17 * n, (n + which) % 2 == 0 ? 1 : -1);
+            vane = vane.Difference(Curves.Polygon(frame.Path((at * length, side * 0.1 * width), ((at + 0.07) * length, side * 0.6 * width), ((at + 0.16) * length, side * 0.6 * width))));
+        }
+
+        return vane;
     }
 }
