@@ -139,7 +139,6 @@ public class LookVersionTests
 
     // A short slot: it says which of the musts would have to go, and without them, all else quick or out, the look fits.
     [Theory]
-    [InlineData("storm-cormorant", "beak", 8)]
     [InlineData("quay-seal", "skin base", 5)]
     [InlineData("low-tide-bones", "tooth row", 5)]
     public void WhereNothingFitsItSaysWhichMustsWouldHaveToGo(string id, string named, double minutes)
