@@ -7,7 +7,10 @@ public class EdgeTests
 {
     private static readonly Part Patch = DemoWorld.Part("ownLine") with
     {
-        Id = "patch", Sides = Sides.Left, Drawn = new([new(30, -20), new(52, -14), new(70, -30), new(56, -54), new(34, -50)], Closed: true), Paints = new Dictionary<string, PaintMix> { ["fill"] = new([new("rust", 1)]) },
+        Id = "patch",
+        Sides = Sides.Left,
+        Drawn = new([new(30, -20), new(52, -14), new(70, -30), new(56, -54), new(34, -50)], Closed: true),
+        Paints = new Dictionary<string, PaintMix> { ["fill"] = new([new("rust", 1)]) },
     };
 
     public static TheoryData<RimForm> Forms => [.. Enum.GetValues<RimForm>()];
@@ -58,7 +61,10 @@ public class EdgeTests
     {
         var part = DemoWorld.Part("figureEdge", ("light", 2)) with
         {
-            Id = "edge", Hung = new(On: "patch"), Words = new Dictionary<string, string> { ["from"] = from }, Paints = new Dictionary<string, PaintMix> { ["light"] = new([new("chalk-white", 1)]) },
+            Id = "edge",
+            Hung = new(On: "patch"),
+            Words = new Dictionary<string, string> { ["from"] = from },
+            Paints = new Dictionary<string, PaintMix> { ["light"] = new([new("chalk-white", 1)]) },
         };
         var drawn = PartExpansion.Of([Patch, part], DemoWorld.Body, DemoWorld.Parade.Costume);
         var middle = Mark.Middle(drawn[0].Marks.Marks)!.Value;
