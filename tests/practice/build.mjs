@@ -3,10 +3,9 @@
 // against a running application (./run). Each built look must plan in the same minutes as its case, and in the same order of coats;
 // a case that says itself what lies over what leaves the rest free, and is held to those pairs.
 import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
+import { launch } from '../chromium.mjs'
 
 const here = new URL('.', import.meta.url)
-const { chromium } = createRequire(new URL('../e2e/package.json', here))('@playwright/test')
 const base = process.env.DATURA_URL ?? 'http://127.0.0.1:5180'
 const cases = JSON.parse(readFileSync(new URL('cases.json', here), 'utf8'))
 const texts = JSON.parse(readFileSync(new URL('../../web/src/texts/en.json', here), 'utf8'))
@@ -26,20 +25,7 @@ const [kinds, kit, hands] = [
 const kindOf = (id) => kinds.find((k) => k.id === id)
 const paintName = (id) => kit.paints.find((p) => p.id === id).name
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--use-angle=swiftshader',
-    '--enable-unsafe-swiftshader',
-    '--ignore-gpu-blocklist',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await launch()
 
 /** One practice case in one page. */
 async function build(practice) {

@@ -2,24 +2,11 @@
 // With a word only the pictures whose name holds it.
 import { execFileSync } from 'node:child_process'
 import { rmSync, writeFileSync } from 'node:fs'
-import { chromium } from '../e2e/node_modules/@playwright/test/index.mjs'
+import { launch } from '../chromium.mjs'
 
 const address = process.env.DATURA_URL ?? 'http://127.0.0.1:5180'
 const docs = new URL('../../docs/', import.meta.url)
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--use-angle=swiftshader',
-    '--enable-unsafe-swiftshader',
-    '--ignore-gpu-blocklist',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await launch()
 
 const only = process.argv[2] ?? ''
 

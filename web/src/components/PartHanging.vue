@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NInputNumber, NSelect, NSwitch } from 'naive-ui'
+import { NSelect, NSwitch } from 'naive-ui'
 import { computed } from 'vue'
 import { LIMITS } from '../api/limits'
 import type { Hanging, HostPlace, Kind, Part } from '../api/client'
@@ -10,6 +10,7 @@ import { useLook } from '../stores/look'
 import { say } from '../texts'
 import FieldRow from './FieldRow.vue'
 import NamedSlider from './NamedSlider.vue'
+import UnitRow from './UnitRow.vue'
 
 /** Where a part hangs: as its kind does, at a named place, or on another part; and how it is turned there. */
 const props = defineProps<{ part: Part; kind: Kind }>()
@@ -101,31 +102,24 @@ const hasShare = computed(() => ['outline', 'under'].includes(hung.value.where ?
           @update:value="(v: number) => change({ share: v / 100 }, 'share')"
         />
       </field-row>
-      <field-row v-if="hung.where && hung.where !== 'middle'" :label="say('partHanging.off')">
-        <n-input-number
-          size="small"
-          class="number"
-          :value="hung.offMm ?? 0"
-          v-bind="LIMITS.Hanging.offMm"
-          :input-props="{ 'aria-label': say('partHanging.offMm') }"
-          @update:value="(v: number | null) => change({ offMm: v ?? 0 }, 'off')"
-          ><template #suffix>mm</template></n-input-number
-        >
-      </field-row>
+      <unit-row
+        v-if="hung.where && hung.where !== 'middle'"
+        :label="say('partHanging.off')"
+        unit="mm"
+        :value="hung.offMm ?? 0"
+        v-bind="LIMITS.Hanging.offMm"
+        @update:value="(v: number) => change({ offMm: v }, 'off')"
+      />
     </template>
     <template v-if="!kind.followsItsHost">
-      <field-row :label="say('partHanging.turned')">
-        <n-input-number
-          size="small"
-          class="number"
-          :value="hung.turnDeg ?? 0"
-          v-bind="LIMITS.Hanging.turnDeg"
-          :step="5"
-          :input-props="{ 'aria-label': say('partHanging.turnedDegrees') }"
-          @update:value="(v: number | null) => change({ turnDeg: v ?? 0 }, 'turn')"
-          ><template #suffix>°</template></n-input-number
-        >
-      </field-row>
+      <unit-row
+        :label="say('partHanging.turned')"
+        unit="°"
+        :value="hung.turnDeg ?? 0"
+        v-bind="LIMITS.Hanging.turnDeg"
+        :step="5"
+        @update:value="(v: number) => change({ turnDeg: v }, 'turn')"
+      />
       <field-row v-if="!hung.on" tag="label" :label="say('partHanging.onceInTheMiddle')">
         <n-switch
           :value="hung.once ?? false"
@@ -140,9 +134,5 @@ const hasShare = computed(() => ['outline', 'under'].includes(hung.value.where ?
 <style scoped>
 .choice {
   width: 190px;
-}
-
-.number {
-  width: 110px;
 }
 </style>

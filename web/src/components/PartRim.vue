@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NInputNumber, NSelect } from 'naive-ui'
+import { NButton, NSelect } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { LIMITS } from '../api/limits'
 import { api, type Part, type Rim } from '../api/client'
@@ -7,6 +7,7 @@ import { useLook } from '../stores/look'
 import { usePreferences } from '../stores/preferences'
 import { say } from '../texts'
 import FieldRow from './FieldRow.vue'
+import UnitRow from './UnitRow.vue'
 
 /** How the edge of a filled part runs, and an outline, light and shade for it. */
 const props = defineProps<{ part: Part }>()
@@ -56,29 +57,21 @@ async function addEdge() {
       />
     </field-row>
     <template v-if="rim">
-      <field-row :label="say('partRim.depth')">
-        <n-input-number
-          size="small"
-          style="width: 110px"
-          :value="rim.depthMm"
-          v-bind="LIMITS.Rim.depthMm"
-          :step="0.5"
-          :input-props="{ 'aria-label': say('partRim.depthMm') }"
-          @update:value="(v: number | null) => v !== null && change({ ...rim!, depthMm: v }, 'rimDepth')"
-          ><template #suffix>mm</template></n-input-number
-        >
-      </field-row>
-      <field-row :label="say('partRim.each')">
-        <n-input-number
-          size="small"
-          style="width: 110px"
-          :value="rim.eachMm"
-          v-bind="LIMITS.Rim.eachMm"
-          :input-props="{ 'aria-label': say('partRim.eachMm') }"
-          @update:value="(v: number | null) => v !== null && change({ ...rim!, eachMm: v }, 'rimEach')"
-          ><template #suffix>mm</template></n-input-number
-        >
-      </field-row>
+      <unit-row
+        :label="say('partRim.depth')"
+        unit="mm"
+        :value="rim.depthMm"
+        v-bind="LIMITS.Rim.depthMm"
+        :step="0.5"
+        @update:value="(v: number) => change({ ...rim!, depthMm: v }, 'rimDepth')"
+      />
+      <unit-row
+        :label="say('partRim.each')"
+        unit="mm"
+        :value="rim.eachMm"
+        v-bind="LIMITS.Rim.eachMm"
+        @update:value="(v: number) => change({ ...rim!, eachMm: v }, 'rimEach')"
+      />
     </template>
     <n-button size="small" @click="addEdge">{{ say('partRim.addAnEdge') }}</n-button>
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
