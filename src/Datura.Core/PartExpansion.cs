@@ -35,11 +35,11 @@ public static class PartExpansion
         ExpandedPart Drawn(Part part)
         {
             var kind = PartKinds.Find(part.Kind)!;
-            return new(part, kind, kind.Expand(body, part, costume, HostOf(part, done, body)));
+            return new(part, kind, kind.Expand(body, part, costume, HostOf(part, done.Values, body)));
         }
     }
 
-    /// <summary>What a part hangs on, among those that are drawn; null for none.</summary>
-    public static HostMarks? HostOf(Part part, IReadOnlyDictionary<string, ExpandedPart> drawn, FittedBody body) =>
-        part.Hung?.On is { } on && drawn.TryGetValue(on, out var host) ? HostMarks.Of(host.Kind, host.Marks.Marks, body) : null;
+    /// <summary>What a part hangs on, among those that are drawn; null for none. Nothing hangs on what is reckoned.</summary>
+    public static HostMarks? HostOf(Part part, IEnumerable<ExpandedPart> drawn, FittedBody body) =>
+        part.Hung?.On is { } on && drawn.FirstOrDefault(p => p.Part.Id == on && !p.Kind.IsReckoned) is { } host ? HostMarks.Of(host.Kind, host.Marks.Marks, body) : null;
 }

@@ -1,5 +1,6 @@
 using Datura.Core.Body;
 using Datura.Core.Form;
+using Datura.Core.Order;
 using Datura.Core.Paint;
 using Datura.Core.Shapes;
 
@@ -44,6 +45,11 @@ public static class PlanCheck
         for (var k = 0; k < look.Parts.Count; k++)
         {
             found.AddRange(OfPart(look.Parts[k], $"parts[{k}]"));
+            if (look.Parts[k].Id is FormKind.PartId or CoatJobs.MapPartId)
+            {
+                found.Add(Problem.Of($"parts[{k}].id", ProblemCode.OwnIdOfThePlan, ("id", look.Parts[k].Id)));
+            }
+
             if (!seen.Add(look.Parts[k].Id))
             {
                 found.Add(Problem.Of($"parts[{k}].id", ProblemCode.TwoOfOneId, ("id", look.Parts[k].Id)));

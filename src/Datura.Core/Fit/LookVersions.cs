@@ -193,13 +193,12 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
     {
         var said = new Dictionary<string, IReadOnlyList<string>>();
         var parts = new List<ExpandedPart>();
-        var whole = full.Parts.ToDictionary(p => p.Part.Id);
         foreach (var expanded in full.Parts)
         {
             if (!expanded.Kind.IsReckoned && QuickVersion.Of(expanded.Kind, expanded.Part, kit, out var what) is { } quick)
             {
                 said[quick.Id] = what;
-                parts.Add(new(quick, expanded.Kind, expanded.Kind.Expand(full.Body, quick, setting.Costume, PartExpansion.HostOf(quick, whole, full.Body))));
+                parts.Add(new(quick, expanded.Kind, expanded.Kind.Expand(full.Body, quick, setting.Costume, PartExpansion.HostOf(quick, full.Parts, full.Body))));
             }
             else
             {

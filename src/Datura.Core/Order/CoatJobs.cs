@@ -18,6 +18,9 @@ public static class CoatJobs
 
     private const double PencilWidthMm = 0.7;
 
+    /// <summary>Part id of the pencil map's own coat.</summary>
+    public const string MapPartId = "map";
+
     private static readonly CoatRole MapRole = new("map", "Map", Stage.Map, Tool.PencilLiner, 1, 30);
 
     public static IReadOnlyList<CoatJob> Of(Look look, IReadOnlyList<ExpandedPart> parts, FittedBody body, Kit kit, Pace? pace = null, DryingAid aid = DryingAid.Air)
@@ -61,7 +64,7 @@ public static class CoatJobs
             var outlines = parts.SelectMany(MapLines).ToArray();
             if (outlines.Length > 0)
             {
-                jobs.Insert(0, () => Measured(HandChoice.Of(MapRole, CoatLay.Usual, new([new(pencil.Id, 1)]), kit), "map", "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with
+                jobs.Insert(0, () => Measured(HandChoice.Of(MapRole, CoatLay.Usual, new([new(pencil.Id, 1)]), kit), MapPartId, "Map", -1, MapRole, 0, new([new(pencil.Id, 1)]), CoatLay.Usual, 1, outlines, body, kit, aid) with
                 {
                     Pace = pace ?? Pace.Usual,
                     Priority = Priority.Must

@@ -14,6 +14,7 @@ public enum ProblemCode
     ZoneRelief,
     UnknownKind,
     Unevenness,
+    OwnIdOfThePlan,
     MovedTooFar,
     HungTooFar,
     HungWhere,

@@ -55,7 +55,7 @@ public static class PlanEndpoints
         {
             var planned = await service.PlanAsync(request, cancel);
             var found = planned.Parts.FirstOrDefault(p => p.Part.Id == part) ?? throw new InputException("part", ProblemCode.NoSuchPart, ("part", part));
-            var host = PartExpansion.HostOf(found.Part, planned.Parts.ToDictionary(p => p.Part.Id), planned.Body);
+            var host = PartExpansion.HostOf(found.Part, planned.Parts, planned.Body);
             return TypedResults.Ok(Handles.Of(found.Kind, found.Part, planned.Body, (await service.SettingAsync(request, cancel)).Costume, host));
         })
             .Called("listHandles", "Where a part can be taken hold of.");

@@ -150,6 +150,16 @@ public class HangingTests
         Assert.Equal(["c"], LookVersion.Shown(look, DemoWorld.Kit).Parts.Select(p => p.Id));
     }
 
+    // Shades, lights and the pencil's map are reckoned under names of their own: a file may not use them.
+    [Theory]
+    [InlineData("form")]
+    [InlineData("map")]
+    public void APartCannotBeCalledAsThePlansOwnCoats(string id)
+    {
+        var look = new Look("Test", "", Mapping.Pencil, [DemoWorld.Part("flower") with { Id = id }], Form: FormWish.Usual);
+        Assert.Equal([ProblemCode.OwnIdOfThePlan], PlanCheck.OfLook(look).Select(p => p.Code));
+    }
+
     [Fact]
     public void WhatCannotHangIsSaid()
     {
