@@ -10,14 +10,14 @@ public static class NewPart
     /// <param name="Sizes">What it would measure on this face.</param>
     public sealed record Offer(PartKind Kind, Part Part, IReadOnlyList<SizeLine> Sizes);
 
-    public static IReadOnlyList<Offer> Offers(Zone zone, FittedBody body, Kit kit, Costume costume) => [.. PartKinds.All
+    public static IReadOnlyList<Offer> Offers(Zone zone, FittedBody body, Kit kit, Costume costume, LookColours? colours = null) => [.. PartKinds.All
         .Where(k => k.HangsOn.Contains(zone))
-        .AsParallel().AsOrdered().Select(k => OfferOf(k, zone, body, kit, costume))];
+        .AsParallel().AsOrdered().Select(k => OfferOf(k, zone, body, kit, costume, colours))];
 
     /// <summary>One kind as it would hang on a zone of this body.</summary>
-    public static Offer OfferOf(PartKind kind, Zone zone, FittedBody body, Kit kit, Costume costume)
+    public static Offer OfferOf(PartKind kind, Zone zone, FittedBody body, Kit kit, Costume costume, LookColours? colours = null)
     {
-        var part = Of(kind, zone, kit);
+        var part = Of(kind, zone, kit, colours);
         return new(kind, part, kind.Expand(body, part, costume).Sizes);
     }
 
@@ -25,12 +25,13 @@ public static class NewPart
     private static bool IsBelowTheFace(Zone zone) => zone is Zone.UnderJaw or Zone.NeckFront or Zone.NeckSide or Zone.Collar or Zone.Sternum or Zone.Chest;
 
     /// <summary>A part of this kind with everything at its default; the caller gives it an id of its own.</summary>
-    public static Part Of(PartKind kind, Zone zone, Kit kit)
+    /// <param name="colours">What its paints should go with, if anything is known of that.</param>
+    public static Part Of(PartKind kind, Zone zone, Kit kit, LookColours? colours = null)
     {
         var paints = new Dictionary<string, PaintMix>();
         foreach (var role in kind.Roles.Where(r => !r.Optional))
         {
-            if (SuggestedPaint.For(role, kind.HangsOn, kit) is { } paint)
+            if (SuggestedPaint.For(role, kind.HangsOn, kit, colours) is { } paint)
             {
                 paints[role.Id] = new([new(paint, 1)]);
             }

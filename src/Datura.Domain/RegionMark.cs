@@ -10,6 +10,9 @@ public sealed record RegionMark(string Role, Side Side, Geometry Outline, double
     /// <summary>What is left bare for other parts, up to a clean edge; the outline is already without it.</summary>
     public Reserve? Reserve { get; init; }
 
+    /// <summary>Optional thinning towards one side.</summary>
+    public FadeAcross? Across { get; init; }
+
     /// <summary>A shade pulled out of an edge that is there: seen, but not filled by itself.</summary>
     public bool Pulled { get; init; }
 

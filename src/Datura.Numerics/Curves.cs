@@ -110,10 +110,12 @@ public static class Curves
     public static IEnumerable<IReadOnlyList<ChartPoint>> Rings(Geometry figure) =>
         Polygons(figure).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing).Select(Ring));
 
-    private static IEnumerable<Polygon> Polygons(Geometry figure) =>
+    /// <summary>The polygons a figure is made of.</summary>
+    public static IEnumerable<Polygon> Polygons(Geometry figure) =>
         Enumerable.Range(0, figure.NumGeometries).Select(n => figure.GetGeometryN(n)).OfType<Polygon>().Where(p => !p.IsEmpty);
 
-    private static IReadOnlyList<ChartPoint> Ring(LineString ring) => [.. ring.Coordinates.Select(c => new ChartPoint(c.X, c.Y))];
+    /// <summary>The places of a ring, its first one again at the end.</summary>
+    public static IReadOnlyList<ChartPoint> Ring(LineString ring) => [.. ring.Coordinates.Select(c => new ChartPoint(c.X, c.Y))];
 
     /// <summary>Moves a closed outline in and out along its normal by up to a depth, in teeth about 5 mm long.</summary>
     public static List<ChartPoint> Ragged(IReadOnlyList<ChartPoint> outline, double depthMm, SeededRandom random)

@@ -19,8 +19,8 @@ public sealed class PlanService(Library library, PlanMemory memory)
         var kit = await library.KitAsync(kitId, cancel);
         return await memory.KindPictures.GetAsync($"{kind.Id} {pixels} {InputText.Of(kit)}", () =>
         {
-            var (rgba, width, height) = PartPicture.Of(kind, kit, pixels);
-            return Png.Of(rgba, width, height);
+            var rgba = PartPicture.Of(kind, kit, pixels);
+            return WebP.Of(rgba, pixels, pixels);
         }, cancel);
     }
 

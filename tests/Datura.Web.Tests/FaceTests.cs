@@ -71,7 +71,7 @@ public class FaceTests(Service service) : IClassFixture<Service>
         foreach (var kind in kinds)
         {
             var picture = await service.Client.GetAsync($"/api/kinds/{kind.Id}/picture?kit=saltmarsh-box");
-            Assert.Equal("image/png", picture.Content.Headers.ContentType?.MediaType);
+            Assert.Equal("image/webp", picture.Content.Headers.ContentType?.MediaType);
             var offer = await service.Get<OfferResource>($"/api/faces/tamsin/parts/{kind.Id}?kit=saltmarsh-box&setting=night-parade");
             Assert.NotEmpty(offer.Sizes);
         }

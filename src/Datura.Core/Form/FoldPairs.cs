@@ -10,9 +10,9 @@ public static class FoldPairs
     private const double GapMm = 0.6;
     private const double LightWidth = 0.7;
 
-    /// <summary>The light line of every fold line of the parts.</summary>
+    /// <summary>The light line of every fold line of the parts that brings none itself.</summary>
     public static IReadOnlyList<StrokeMark> Of(IReadOnlyList<ExpandedPart> parts, FormGrid grid, Vec3 towards) =>
-        [.. parts.Where(p => p.Kind.IsFold).SelectMany(p => p.Marks.Marks.OfType<StrokeMark>().Where(m => IsLine(p, m)))
+        [.. parts.Where(p => p.Kind.IsFold && !HasItsOwn(p)).SelectMany(p => p.Marks.Marks.OfType<StrokeMark>().Where(m => IsLine(p, m)))
             .Where(m => Curves.Length(m.Path) >= ShortestMm).Select(m => LightOf(m, grid, towards))];
 
     /// <summary>Which side of a line is lit at a place, as a unit step on the chart across a direction.</summary>
@@ -22,6 +22,9 @@ public static class FoldPairs
         var lamp = grid.LampAlong(grid.CellAt(at), towards);
         return across.XMm * lamp.XMm + across.YMm * lamp.YMm > 0 ? -1 * across : across;
     }
+
+    // A part that the painter gave a light of its own has its light line already.
+    private static bool HasItsOwn(ExpandedPart part) => part.Kind.Roles.Any(r => r.Stage == Stage.Highlight && part.Part.Paints.ContainsKey(r.Id));
 
     private static bool IsLine(ExpandedPart part, StrokeMark mark) => part.Kind.Roles.First(r => r.Id == mark.Role).Stage != Stage.Highlight;
 

@@ -142,6 +142,29 @@ public sealed class PaintPicture
         return colours[StackAt(xMm, yMm)];
     }
 
+    /// <summary>Colour at a chart place between the middles of the four pixels about it, so that thin lines do not break into steps.</summary>
+    public Srgb Between(double xMm, double yMm)
+    {
+        Settle();
+        var (column, row) = (Window.ColumnOf(xMm) - 0.5, Window.RowOf(yMm) - 0.5);
+        var (x, y) = ((int)Math.Floor(column), (int)Math.Floor(row));
+        if (x < 0 || y < 0 || x + 1 >= Window.Pixels || y + 1 >= Window.Pixels)
+        {
+            return At(xMm, yMm);
+        }
+
+        var n = y * Window.Pixels + x;
+        var (a, b, c, d) = (stackOf[n], stackOf[n + 1], stackOf[n + Window.Pixels], stackOf[n + Window.Pixels + 1]);
+        if (a == b && a == c && a == d)
+        {
+            return colours[a];
+        }
+
+        var (right, low) = (column - x, row - y);
+        byte Mixed(Func<Srgb, byte> part) => (byte)Math.Round((1 - low) * ((1 - right) * part(colours[a]) + right * part(colours[b])) + low * ((1 - right) * part(colours[c]) + right * part(colours[d])));
+        return new(Mixed(s => s.R), Mixed(s => s.G), Mixed(s => s.B));
+    }
+
     /// <summary>How a chart place shines.</summary>
     public SurfaceLook SurfaceAt(double xMm, double yMm) => layers[StackAt(xMm, yMm)].Surface;
 

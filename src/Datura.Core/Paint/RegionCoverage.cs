@@ -57,6 +57,14 @@ internal static class RegionCoverage
             }
         }
 
+        if (region.Across is { } across)
+        {
+            for (var n = 0; n < share.Length; n++)
+            {
+                share[n] *= share[n] > 0 ? (float)across.At(new(window.XOfColumn(left + n % width + 0.5), window.YOfRow(top + n / width + 0.5))) : 0;
+            }
+        }
+
         return (left, top, width, height, share);
     }
 

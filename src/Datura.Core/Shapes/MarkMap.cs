@@ -8,7 +8,7 @@ public static class MarkMap
     /// <summary>The mark with every point carried; widths and edges stay, what was measured of it is forgotten.</summary>
     public static Mark Of(Mark mark, Func<ChartPoint, ChartPoint> carried) => (mark with { OnSkin = null }) switch
     {
-        RegionMark r => r with { Outline = Of(r.Outline, carried) },
+        RegionMark r => r with { Outline = Of(r.Outline, carried), Across = r.Across is { } across ? new(carried(across.WholeAt), carried(across.GoneAt)) : null },
         StrokeMark s => s with { Path = [.. s.Path.Select(carried)] },
         DotMark d => d with { At = carried(d.At) },
         _ => throw new NotSupportedException($"A mark of type {mark.GetType().Name} cannot be carried."),

@@ -23,6 +23,7 @@ public static class MarkMove
         RegionMark r => r with
         {
             Outline = AffineTransformation.TranslationInstance(shift.XMm, shift.YMm).Transform(r.Outline),
+            Across = r.Across is { } across ? new(across.WholeAt + shift, across.GoneAt + shift) : null,
             Fade = r.Fade is { } fade ? new(fade.WholeAboveYMm + shift.YMm, fade.GoneBelowYMm + shift.YMm) : null,
         },
         StrokeMark s => s with { Path = [.. s.Path.Select(p => p + shift)] },

@@ -27,7 +27,7 @@ public sealed class MarkPen(PartContext context)
     /// <summary>A filled figure from an outline.</summary>
     public void Fill(CoatRole role, IReadOnlyList<ChartPoint> outline, double edgeMm = 0.8) => Fill(role, Curves.Polygon(outline), edgeMm);
 
-    public void Fill(CoatRole role, Geometry outline, double edgeMm = 0.8, Fade? fade = null)
+    public void Fill(CoatRole role, Geometry outline, double edgeMm = 0.8, Fade? fade = null, FadeAcross? across = null)
     {
         if (outline.IsEmpty)
         {
@@ -35,7 +35,7 @@ public sealed class MarkPen(PartContext context)
         }
 
         var mm2 = context.Body.Chart.AreaMm2(outline);
-        marks.Add(new RegionMark(role.Id, context.Side, outline, edgeMm, fade) { OnSkin = mm2 });
+        marks.Add(new RegionMark(role.Id, context.Side, outline, edgeMm, fade) { OnSkin = mm2, Across = across });
         areaMm2 += mm2;
     }
 

@@ -15,7 +15,7 @@ public static class Mirror
         }
 
         return mark is RegionMark r
-            ? r with { Outline = AffineTransformation.ScaleInstance(-1, 1).Transform(r.Outline) }
+            ? r with { Outline = AffineTransformation.ScaleInstance(-1, 1).Transform(r.Outline), Across = r.Across is { } across ? new(across.WholeAt.Mirrored(), across.GoneAt.Mirrored()) : null }
             : MarkMap.Of(mark, p => p.Mirrored()) with { OnSkin = mark.OnSkin };
     }
 }

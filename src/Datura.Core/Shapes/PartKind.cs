@@ -73,7 +73,7 @@ public abstract class PartKind
         if (!IsSided(part) || (host is { IsInTheMiddle: true } && (FollowsItsHost || part.Hung!.Where is HostPlace.Middle or HostPlace.Tip or HostPlace.LowerEdge)))
         {
             var (marks, sizes) = Drawn(Side.Middle);
-            return new([.. Moved(marks, part, body, Side.Middle, host).Where(OnTheBody)], [.. sizes]);
+            return new([.. OnTheBody(Moved(marks, part, body, Side.Middle, host), body)], [.. sizes]);
         }
 
         var all = new List<Mark>();
@@ -90,21 +90,21 @@ public abstract class PartKind
             }
         }
 
-        return new([.. all.Where(OnTheBody)], lines);
+        return new([.. OnTheBody(all, body)], lines);
 
         // Where the part it follows is not, there is nothing to follow.
         (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) Drawn(Side side) =>
             FollowsItsHost && part.Hung?.On is not null && host?.On(side) is null ? ([], []) : OneSide(new(body, part, costume, side, host?.On(side)));
     }
 
-    // Mirrored onto an uneven body a figure at its rim can be gone.
-    private static bool OnTheBody(Mark mark) => mark is not RegionMark { Outline.IsEmpty: true };
+    // Mirrored onto an uneven body, or large, a figure at its rim can be gone.
+    private static IEnumerable<Mark> OnTheBody(IEnumerable<Mark> marks, FittedBody body) => marks.Select(m => BodyEdge.Kept(m, body)).OfType<Mark>();
 
     private IReadOnlyList<Mark> Moved(IEnumerable<Mark> drawn, Part part, FittedBody body, Side side, HostMarks? host)
     {
         IReadOnlyList<Mark> marks = [.. drawn];
         marks = part.Rim is { } rim ? RimmedMarks.Of(marks, rim, Roles[0], SeededRandom.For(part.Seed, "rim")) : marks;
-        marks = part.Hung is { } hung && Movable && !FollowsItsHost ? HungMarks.Of(marks, hung, body, side, host?.On(side)) : marks;
+        marks = part.Hung is { } hung && Movable && !(FollowsItsHost && hung.On is not null) ? HungMarks.Of(marks, hung, body, side, host?.On(side)) : marks;
         return Movable && part.Moved != default ? MarkMove.Of(marks, part.Moved, body) : marks;
     }
 

@@ -22,7 +22,7 @@ public static class BustPicture
             if (shade > 0)
             {
                 var (x, y) = buffer.Chart[n];
-                var (c, surface) = (paint.At(x, y), paint.SurfaceAt(x, y));
+                var (c, surface) = (paint.Between(x, y), paint.SurfaceAt(x, y));
                 // Metal gives its own colour to the highlight and is darker beside it. The browser's bust has the same numbers (SkinScene.ts).
                 var matt = shade * (float)(1 - 0.4 * surface.Metal);
                 var shine = buffer.Highlight[n] * (float)(surface.Gloss * (0.5 + 0.7 * surface.Metal));

@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Paint;
@@ -6,40 +5,91 @@ using Datura.Core.Shapes;
 
 namespace Datura.Files.Pictures;
 
-/// <summary>A picture of one kind at its default size, for the library: the part alone on the reference body.</summary>
+/// <summary>A picture of one kind at its default size, for the library: the part alone on the reference body, from the side where it sits.</summary>
 public static class PartPicture
 {
-    private static readonly Face Model = new("model", "Model", Measures.Reference, new(68, 9, 15), []);
     private static readonly Setting Plain = new("plain", "Plain", 60, 2, "daylight", 60);
-    private const int PaintPixels = 640;
+    private const int PaintPixels = 1280;
 
-    private static readonly ConcurrentDictionary<(BustView View, int Pixels), BustBuffer> Buffers = new();
+    // Pale parts are shown on deep skin and dark ones on light skin, or they would not be seen.
+    private static readonly Lab LightSkin = new(68, 9, 15);
+    private static readonly Lab DeepSkin = new(42, 13, 18);
+    private const double PaleL = 70;
 
     /// <param name="kit">Where its default paints come from; optional coats are laid too.</param>
-    public static (byte[] Rgba, int Width, int Height) Of(PartKind kind, Kit kit, int pixels)
+    /// <returns>Four bytes a pixel, row by row, of a square.</returns>
+    public static byte[] Of(PartKind kind, Kit kit, int pixels)
     {
-        var part = NewPart.Of(kind, kind.HangsOn[0], kit);
+        var (planned, buffer) = Posed(kind, kit, pixels);
+        return BustPicture.Finished(planned, buffer, PaintPixels);
+    }
+
+    /// <summary>The same view of the bare face.</summary>
+    public static byte[] BareOf(PartKind kind, Kit kit, int pixels)
+    {
+        var (planned, buffer) = Posed(kind, kit, pixels);
+        return BustPicture.Halved(BustPicture.Rgba(buffer, new(planned.Skin, new(1))), pixels, pixels);
+    }
+
+    private static (PlannedLook Planned, BustBuffer Buffer) Posed(PartKind kind, Kit kit, int pixels)
+    {
+        var skin = kind.Roles[0].Lightness > PaleL ? DeepSkin : LightSkin;
+        var colours = new LookColours(skin, []);
+        var part = NewPart.Of(kind, kind.HangsOn[0], kit, colours);
         var paints = new Dictionary<string, PaintMix>(part.Paints);
         foreach (var role in kind.Roles.Where(r => r.Optional))
         {
-            if (SuggestedPaint.For(role, kind.HangsOn, kit) is { } paint)
+            if (SuggestedPaint.For(role, kind.HangsOn, kit, colours) is { } paint)
             {
                 paints[role.Id] = new([new(paint, 1)]);
             }
         }
 
         var look = new Look(kind.Label, "", Mapping.Freehand, [part with { Paints = paints, Seed = 5 }]);
-        var planned = Planner.Plan(look, Model, FittedBody.Reference, kit, Plain);
-        // All kinds share the body and a few views, so each view is projected once.
-        var buffer = Buffers.GetOrAdd((View(planned), pixels), key => BustBuffer.Render(FittedBody.Reference.Mesh, key.View, 2 * key.Pixels, 2 * key.Pixels));
-        return (BustPicture.Finished(planned, buffer, PaintPixels), pixels, pixels);
+        var model = new Face("model", "Model", Measures.Reference, skin, []);
+        var planned = Planner.Plan(look, model, FittedBody.Reference, kit, Plain);
+        return (planned, BustBuffer.Render(FittedBody.Reference.Mesh, View(planned), 2 * pixels, 2 * pixels));
     }
 
-    // Close enough to see the part, turned so that its left half faces the viewer.
+    // What lies across the middle is seen a little from the side, so that the nose has a shape.
+    private const double MiddleTurnDeg = 14;
+    private const double MostTurnDeg = 70;
+
+    // As much of the face about it as one needs to see where it is.
+    private const double Around = 1.75;
+    private const double UnderneathBelow = -0.35;
+    private const double FromBelowDeg = -24;
+    private const double NearestMm = 130;
+    private const double FarthestMm = 400;
+
+    /// <summary>Near enough to see the part: its left half where it has two, facing the viewer.</summary>
     private static BustView View(PlannedLook planned)
     {
-        var heights = planned.Plan.Parts[0].Marks.SelectMany(m => m.Lines).SelectMany(l => l.Where((_, k) => k % 2 == 1)).ToArray();
-        var low = heights.Length > 0 ? heights.Min() : 0;
-        return low < -190 ? BustView.Gallery with { TurnDeg = 14 } : BustView.FaceClose with { TurnDeg = 16 };
+        ChartPoint[] marked = [.. planned.Jobs.SelectMany(j => j.Marks).Where(m => m.Side != Side.Right).SelectMany(Corners)];
+        Vec3[] places = [.. marked.Select(FittedBody.Reference.Chart.Position)];
+        if (places.Length == 0)
+        {
+            return BustView.FaceClose;
+        }
+
+        double[] azimuths = [.. places.Select(p => Math.Atan2(p.X, p.Z - CapsuleCoordinates.AxisZMm))];
+        var (from, to) = (azimuths.Min(), azimuths.Max());
+        var turnDeg = Math.Clamp((from + to) / 2 * 180 / Math.PI, MiddleTurnDeg, MostTurnDeg);
+        // What lies under the chin is looked at from below.
+        var facing = marked.Average(p => FittedBody.Reference.Skin.Normal(FittedBody.Reference.Chart.ToSkin(p)).Y);
+        var view = new BustView(turnDeg, facing < UnderneathBelow ? FromBelowDeg : 2, 0, 1);
+        Vec3[] seen = [.. places.Select(view.Turned)];
+        var (low, high) = (seen.Min(p => p.Y), seen.Max(p => p.Y));
+        // The picture's middle is the body's axis, so it must reach as far to both sides.
+        var size = Math.Max(high - low, 2 * seen.Max(p => Math.Abs(p.X)));
+        return view with { CentreYMm = (places.Min(p => p.Y) + places.Max(p => p.Y)) / 2, HeightMm = Math.Clamp(Around * size, NearestMm, FarthestMm) };
     }
+
+    private static IEnumerable<ChartPoint> Corners(Mark mark) => mark switch
+    {
+        RegionMark r => Curves.Rings(r.Outline).SelectMany(ring => ring),
+        StrokeMark s => s.Path,
+        DotMark d => [d.At],
+        _ => [],
+    };
 }

@@ -74,21 +74,19 @@ public static class FaceEndpoints
             .Computes()
             .Called("exportBody", "The body as a model, glTF 2.0.")
             .Gives("model/gltf-binary");
-        faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
+        faces.MapGet("/{id}/offers/{zone}", async (string id, string zone, string kit, string setting, string? over, string? beside, Library library, PlanService plans, CancellationToken cancel) =>
         {
             var at = Zones.Find(zone) ?? throw new InputException("zone", ProblemCode.NoSuchZone, ("zone", zone));
-            var body = await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel);
-            var costume = (await library.SettingAsync(setting, cancel)).Costume;
-            var offers = NewPart.Offers(at, body, await library.KitAsync(kit, cancel), costume);
+            var (body, box, costume, colours) = await ForNewPart(id, kit, setting, over, beside, library, plans, cancel);
+            var offers = NewPart.Offers(at, body, box, costume, colours);
             return TypedResults.Ok((IReadOnlyList<OfferResource>)[.. offers.Select(Resource)]);
         })
             .Computes().Called("listOffers", "The parts that can be hung on a zone.");
-        faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, Library library, PlanService plans, CancellationToken cancel) =>
+        faces.MapGet("/{id}/parts/{kind}", async (string id, string kind, string kit, string setting, string? over, string? beside, Library library, PlanService plans, CancellationToken cancel) =>
         {
             var found = PartKinds.Find(kind) ?? throw new InputException("kind", ProblemCode.NoSuchKind, ("kind", kind));
-            var body = await plans.BodyAsync((await library.FaceAsync(id, cancel)).MeasuresMm, cancel);
-            var costume = (await library.SettingAsync(setting, cancel)).Costume;
-            return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, await library.KitAsync(kit, cancel), costume)));
+            var (body, box, costume, colours) = await ForNewPart(id, kit, setting, over, beside, library, plans, cancel);
+            return TypedResults.Ok(Resource(NewPart.OfferOf(found, found.HangsOn[0], body, box, costume, colours)));
         })
             .Computes()
             .Called("offerPart", "A new part of a kind, as it would hang on this face.");
@@ -110,6 +108,18 @@ public static class FaceEndpoints
             .Computes()
             .Called("drawFace", "The bare face that is being edited.")
             .Gives("image/png");
+    }
+
+    // Paints of a look's base and of its other parts, by their ids; more than a look can hold are not read.
+    private const int MostBeside = 60;
+
+    private static async Task<(FittedBody Body, Kit Kit, Costume Costume, LookColours Colours)> ForNewPart(
+        string faceId, string kitId, string settingId, string? over, string? beside, Library library, PlanService plans, CancellationToken cancel)
+    {
+        var face = await library.FaceAsync(faceId, cancel);
+        var kit = await library.KitAsync(kitId, cancel);
+        var costume = (await library.SettingAsync(settingId, cancel)).Costume;
+        return (await plans.BodyAsync(face.MeasuresMm, cancel), kit, costume, LookColours.Of(kit, face.Skin, over, (beside ?? "").Split(',', MostBeside)));
     }
 
     private static OfferResource Resource(NewPart.Offer offer) => new(

@@ -11,7 +11,7 @@ namespace Datura.Web;
 public static class VocabularyEndpoints
 {
     private const int MeasurePicturePixels = 132;
-    private const int KindPicturePixels = 120;
+    private const int KindPicturePixels = 264;
 
     public static void MapVocabulary(this IEndpointRouteBuilder routes)
     {
@@ -20,10 +20,10 @@ public static class VocabularyEndpoints
         routes.MapGet("/api/kinds/{id}/picture", async (string id, string kit, PlanService plans, HttpContext context, CancellationToken cancel) =>
         {
             var kind = PartKinds.Find(id) ?? throw new InputException("id", ProblemCode.NoSuchKind, ("kind", id));
-            return Kept.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels, cancel), "image/png", context);
+            return Kept.File(await plans.KindPictureAsync(kind, kit, KindPicturePixels, cancel), WebP.MediaType, context);
         })
             .Computes().Called("drawKind", "A kind as a small picture.")
-            .Gives("image/png").WithTags("Words").ProducesProblem(400).ProducesProblem(404);
+            .Gives(WebP.MediaType).WithTags("Words").ProducesProblem(400).ProducesProblem(404);
         routes.MapWords("/api/hands", () => HandWords.All)
             .Called("listHands", "Tools, techniques and water: what goes with what, and how to tell how wet paint is.").WithTags("Words");
         routes.MapWords("/api/zones", () => Zones.Names)

@@ -83,6 +83,18 @@ public class FormPlanTests
         Assert.True(below.Average(f => f.Path.Average(p => p.YMm)) > folds.Average(f => f.Path.Average(p => p.YMm)));
     }
 
+    // A smile line that brings its own light is not lit a second time by the form.
+    [Fact]
+    public void AFoldIsLitOnce()
+    {
+        var grid = FormGrid.Of(DemoWorld.Body, 384);
+        var plain = DemoWorld.Part("smileLine");
+        var own = plain with { Paints = new Dictionary<string, PaintMix>(plain.Paints) { ["light"] = new([new("chalk-white", 1)]) } };
+        IReadOnlyList<StrokeMark> Lights(Part part) => FoldPairs.Of([new(part, PartKinds.Find("smileLine")!, DemoWorld.Expand(part))], grid, new LampPlace(0, 60).Towards);
+        Assert.Equal(2, Lights(plain).Count);
+        Assert.Empty(Lights(own));
+    }
+
     [Theory]
     [InlineData(0, -35, CautionCode.LampFromBelow)]
     [InlineData(0, 75, CautionCode.LampFromTop)]

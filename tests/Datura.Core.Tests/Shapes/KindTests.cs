@@ -108,11 +108,14 @@ public class KindTests
             {
                 Assert.True(region.Outline.IsValid, $"{what}: a crossed outline");
                 Assert.All(region.Outline.Coordinates, c => Assert.True(double.IsFinite(c.X) && double.IsFinite(c.Y), what));
+                Assert.InRange(region.Outline.EnvelopeInternal.MinY, body.Chart.YRange.Low - 1e-6, region.Outline.EnvelopeInternal.MaxY);
+                Assert.InRange(region.Outline.EnvelopeInternal.MaxY, region.Outline.EnvelopeInternal.MinY, body.Chart.YRange.High + 1e-6);
             }
 
             foreach (var stroke in marks.OfType<StrokeMark>())
             {
                 Assert.Equal(stroke.Path.Count, stroke.WidthsMm.Count);
+                Assert.All(stroke.Path, p => Assert.InRange(p.YMm, body.Chart.YRange.Low, body.Chart.YRange.High));
                 Assert.All(stroke.WidthsMm, w => Assert.InRange(w, 0.1, 20));
             }
 

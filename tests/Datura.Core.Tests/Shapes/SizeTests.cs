@@ -51,7 +51,7 @@ public class SizeTests
     public void TeethShrinkTowardsTheBack()
     {
         var teeth = DemoWorld.Expand(DemoWorld.Part("toothRow", ("crooked", 0))).Marks.OfType<RegionMark>()
-            .Where(m => m.Side == Side.Left).Select(m => m.Outline).Where(o => o.Centroid.Y > DemoWorld.Body.At(Landmark.MouthLine).YMm)
+            .Where(m => m.Role == "tooth" && m.Side == Side.Left).Select(m => m.Outline).Where(o => o.Centroid.Y > DemoWorld.Body.At(Landmark.MouthLine).YMm)
             .OrderBy(o => o.Centroid.X).Select(o => o.Area).ToArray();
         Assert.True(teeth.Length >= 3);
         Assert.Equal(teeth.OrderDescending(), teeth);

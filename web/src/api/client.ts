@@ -1,4 +1,5 @@
 import createClient, { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
+import type { Beside } from '../lib/colours'
 import { freshName } from '../lib/freshName'
 import { say } from '../texts'
 import type { paths } from './schema'
@@ -161,16 +162,16 @@ export const api = {
   facePreview: (measuresMm: Record<string, number>, skin: Face['skin'], signal?: AbortSignal) =>
     answer(client.POST('/api/faces/preview', { body: { measuresMm, skin }, signal, parseAs: 'blob' })),
   body: (id: string) => answer(client.GET('/api/faces/{id}/body', { params: { path: { id } } })),
-  offers: (id: string, zone: string, kit: string, setting: string) =>
+  offers: (id: string, zone: string, kit: string, setting: string, colours: Beside) =>
     answer(
       client.GET('/api/faces/{id}/offers/{zone}', {
-        params: { path: { id, zone }, query: { kit, setting } },
+        params: { path: { id, zone }, query: { kit, setting, ...colours } },
       }),
     ),
-  newPart: (id: string, kind: string, kit: string, setting: string) =>
+  newPart: (id: string, kind: string, kit: string, setting: string, colours: Beside) =>
     answer(
       client.GET('/api/faces/{id}/parts/{kind}', {
-        params: { path: { id, kind }, query: { kit, setting } },
+        params: { path: { id, kind }, query: { kit, setting, ...colours } },
       }),
     ),
   kinds: () => answer(client.GET('/api/kinds')),

@@ -5430,7 +5430,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "image/png": components["schemas"]["FileContentHttpResult"];
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
                 };
             };
             /** @description Bad Request */
@@ -6441,6 +6441,8 @@ export interface operations {
             query: {
                 kit: string;
                 setting: string;
+                over?: string;
+                beside?: string;
             };
             header?: never;
             path: {
@@ -6485,6 +6487,8 @@ export interface operations {
             query: {
                 kit: string;
                 setting: string;
+                over?: string;
+                beside?: string;
             };
             header?: never;
             path: {

@@ -97,7 +97,7 @@ function reset(id: string) {
     </ul>
     <caution-line v-for="caution in cautions" :key="caution.sentence" :caution="caution" />
 
-    <section v-if="part.kind === 'motif'" class="group">
+    <section v-if="['motif', 'cutCard'].includes(part.kind)" class="group">
       <field-row :label="part.motif ? part.motif.name : say('partInspector.aLanternUntilYouBringYour')">
         <file-button
           size="small"

@@ -34,6 +34,7 @@ const first = ref(0)
 watch(shown, () => {
   words.value = ''
   problem.value = ''
+  near.value = null
 })
 watch(words, () => (first.value = 0))
 // Before anything else hears it, so that what is typed while it opens finds the search.
@@ -68,6 +69,9 @@ const groups = computed(() => {
     .filter((group) => group.kinds.length > 0)
 })
 const inOrder = computed(() => groups.value.flatMap((g) => g.kinds))
+/** What the pointer or the focus is on, shown larger at the side. */
+const near = ref<Kind | null>(null)
+const large = computed(() => near.value ?? inOrder.value.find((k) => k.id === marked.value) ?? null)
 /** What Enter takes. */
 const marked = computed(() => (words.value ? inOrder.value[first.value]?.id : undefined))
 
@@ -96,7 +100,13 @@ async function hang(kind: Kind) {
   ;(document.activeElement as HTMLElement | null)?.blur()
   shown.value = false
   try {
-    const offer = await api.newPart(preferences.face, kind.id, preferences.kit, preferences.setting)
+    const offer = await api.newPart(
+      preferences.face,
+      kind.id,
+      preferences.kit,
+      preferences.setting,
+      lookDoc.colours,
+    )
     lookDoc.add(offer.part)
     if (kind.id === OWN_LINE && lookDoc.part) drawing.start(lookDoc.part.id)
   } catch (error) {
@@ -108,7 +118,7 @@ async function hang(kind: Kind) {
 </script>
 
 <template>
-  <dialog-box v-model:show="shown" :title="say('partLibrary.addAPart')" :width-px="860">
+  <dialog-box v-model:show="shown" :title="say('partLibrary.addAPart')" :width-px="1080">
     <n-input
       ref="field"
       v-model:value="words"
@@ -118,28 +128,43 @@ async function hang(kind: Kind) {
     />
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
     <p v-if="groups.length === 0" class="faint none">{{ say('partLibrary.nothingOfThatNameTryThe') }}</p>
-    <div class="groups">
-      <section v-for="group in groups" :key="group.name" :aria-label="group.name">
-        <h3>{{ group.name }}</h3>
-        <ul>
-          <li v-for="kind in group.kinds" :key="kind.id">
-            <button
-              :class="{ marked: kind.id === marked }"
-              :title="say('partLibrary.hangsOn', { hangsOn: kind.hangsOn.join(', ') })"
-              @click="hang(kind)"
-            >
-              <img
-                :src="picture.kind(kind.id, preferences.kit)"
-                alt=""
-                width="92"
-                height="92"
-                loading="lazy"
-              />
-              <span>{{ kind.label }}</span>
-            </button>
-          </li>
-        </ul>
-      </section>
+    <div class="both">
+      <div class="groups">
+        <section v-for="group in groups" :key="group.name" :aria-label="group.name">
+          <h3>{{ group.name }}</h3>
+          <ul>
+            <li v-for="kind in group.kinds" :key="kind.id">
+              <button
+                :class="{ marked: kind.id === marked }"
+                :title="say('partLibrary.hangsOn', { hangsOn: kind.hangsOn.join(', ') })"
+                @click="hang(kind)"
+                @pointerenter="near = kind"
+                @focus="near = kind"
+              >
+                <img
+                  :src="picture.kind(kind.id, preferences.kit)"
+                  alt=""
+                  width="92"
+                  height="92"
+                  loading="lazy"
+                />
+                <span>{{ kind.label }}</span>
+              </button>
+            </li>
+          </ul>
+        </section>
+      </div>
+      <aside class="large" :aria-label="say('partLibrary.larger')">
+        <template v-if="large">
+          <img :src="picture.kind(large.id, preferences.kit)" alt="" width="264" height="264" />
+          <h3>{{ large.label }}</h3>
+          <p class="faint">{{ say('partLibrary.hangsOn', { hangsOn: large.hangsOn.join(', ') }) }}</p>
+          <p class="faint">
+            {{ say('partLibrary.lays', { coats: large.roles.map((r) => r.label.toLowerCase()).join(', ') }) }}
+          </p>
+        </template>
+        <p v-else class="faint">{{ say('partLibrary.pointAtOne') }}</p>
+      </aside>
     </div>
   </dialog-box>
 </template>
@@ -151,6 +176,29 @@ async function hang(kind: Kind) {
   margin-top: 12px;
   display: grid;
   gap: 14px;
+}
+
+.both {
+  display: grid;
+  grid-template-columns: 1fr 264px;
+  gap: 18px;
+}
+
+.large {
+  margin-top: 12px;
+  display: grid;
+  align-content: start;
+  gap: 6px;
+}
+
+@media (width <= 900px) {
+  .both {
+    grid-template-columns: 1fr;
+  }
+
+  .large {
+    display: none;
+  }
 }
 
 .none {
@@ -189,5 +237,10 @@ button.marked {
 img {
   border-radius: 6px;
   background: var(--surround);
+}
+
+.large img {
+  width: 100%;
+  height: auto;
 }
 </style>

@@ -35,7 +35,13 @@ function form(value: string) {
 
 async function addEdge() {
   try {
-    const offer = await api.newPart(preferences.face, EDGE, preferences.kit, preferences.setting)
+    const offer = await api.newPart(
+      preferences.face,
+      EDGE,
+      preferences.kit,
+      preferences.setting,
+      lookDoc.colours,
+    )
     lookDoc.add({ ...offer.part, hung: { on: props.part.id } })
     problem.value = ''
   } catch (error) {

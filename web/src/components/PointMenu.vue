@@ -42,7 +42,13 @@ watch(
     offers.value = null
     problem.value = ''
     try {
-      offers.value = await api.offers(preferences.face, at.zone, preferences.kit, preferences.setting)
+      offers.value = await api.offers(
+        preferences.face,
+        at.zone,
+        preferences.kit,
+        preferences.setting,
+        lookDoc.colours,
+      )
       await nextTick()
       menu.value?.querySelector<HTMLElement>('.offer')?.focus({ preventScroll: true })
     } catch (error) {

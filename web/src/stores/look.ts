@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Look, Part } from '../api/client'
 import { lookCalls } from '../api/documentCalls'
+import { coloursOf } from '../lib/colours'
 import { useDocument } from '../lib/document'
 import { withoutHost } from '../lib/hanging'
 import { withoutPart } from '../lib/mendings'
@@ -27,6 +28,9 @@ export const useLook = defineStore('look', () => {
   })
   const look = doc.value
   const part = computed(() => look.value.parts.find((p) => p.id === selection.selected) ?? null)
+
+  /** What is painted already, for the paints of a new part. */
+  const colours = computed(() => coloursOf(look.value.parts, (id) => catalogue.kindOf(id)))
 
   /** Changes the look; changes with the same key in quick succession are one step of undo. */
   function describe(change: Partial<Look>, key = '') {
@@ -85,6 +89,7 @@ export const useLook = defineStore('look', () => {
     ...doc,
     look,
     part,
+    colours,
     fittingKit,
     describe,
     edit,

@@ -5,12 +5,12 @@ public sealed class CheekHollow : PartKind
 {
     private static readonly NumberSpec Length = ParameterSpec.Length("length", "Length", "From the ear towards the corner of the mouth.", 25, 110, b =>
         0.76 * b.TapeMm(b.At(Landmark.Tragion.Left), b.At(Landmark.Cheilion.Left)));
-    private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width at the ear", "Across the widest place.", 8, 45, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]);
+    private static readonly NumberSpec Width = ParameterSpec.Length("width", "Width at the ear", "Across the widest place.", 8, 45, b => 0.32 * b.MeasuresMm["lowerFaceHeight"]);
     private static readonly NumberSpec Taper = ParameterSpec.Ratio("taper", "Taper", "0 keeps its width, 1 runs to a point.", 0, 1, 0.7);
     private static readonly NumberSpec Below = ParameterSpec.Length("below", "Below the bone", "How far under the cheekbone it starts.", 0, 30, 12);
     private static readonly NumberSpec Sag = ParameterSpec.Length("sag", "Bend", "Positive bends down in the middle.", -12, 18, 5);
-    private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Soft edge", "Width over which the shade thins out.", 2, 30, 12);
-    private static readonly CoatRole ShadeCoat = new("shade", "Shade", Stage.Depth, Tool.SoftBrush, 1, 29);
+    private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Upper edge", "How soft the edge at the bone is; below it fades over its width.", 0.5, 30, 3, 0.5);
+    private static readonly CoatRole ShadeCoat = new("shade", "Shade", Stage.Depth, Tool.SoftBrush, 1, 22);
     private static readonly CoatRole DeepCoat = new("deep", "Deepest line", Stage.Depth, Tool.Filbert, 1, 22, Optional: true);
 
     public override string Id => "cheekHollow";
@@ -42,12 +42,17 @@ public sealed class CheekHollow : PartKind
         var spine = Curves.Through([start, middle, end], closed: false);
         var width = context.Uneven(context.Number(Width));
         var taper = context.Number(Taper);
-        double Half(double t) => width / 2 * (1 - taper * t) * Math.Sqrt(Math.Clamp(Math.Min(t / 0.12, (1 - t) / 0.2), 0.02, 1));
-        var outline = Curves.Band(spine, Half);
-        var deep = Curves.Band([.. spine.Take(spine.Count * 3 / 4)], t => 0.35 * Half(0.05 + 0.9 * t));
+        // The upper edge is the bone's; from there it fades down, and towards the mouth it runs out flat, never round.
+        double Deep(double t) => width * (1 - taper * Math.Pow(t, 1.3)) * Math.Sqrt(Math.Clamp(Math.Min((t + 0.02) / 0.3, (1 - t) / 0.45), 0.01, 1));
+        List<ChartPoint> upper = [.. spine.Select(p => p - 0.5 * width * down * across)];
+        List<ChartPoint> lower = [.. upper.Select((p, k) => p + Deep((double)k / (upper.Count - 1)) * down * across)];
+        List<ChartPoint> within = [.. upper.Select((p, k) => p + 0.4 * Deep((double)k / (upper.Count - 1)) * down * across)];
+        var outline = Curves.Polygon([.. upper, .. lower.AsEnumerable().Reverse()]);
+        var deep = Curves.Polygon([.. upper.Take(upper.Count * 2 / 3), .. within.Take(upper.Count * 2 / 3).Reverse()]);
         var edge = context.Number(Edge);
+        var fade = new FadeAcross(upper[0] + 0.25 * width * down * across, upper[0] + 1.05 * width * down * across);
         return (
-            [new RegionMark(ShadeCoat.Id, context.Side, outline, edge), new RegionMark(DeepCoat.Id, context.Side, deep, 0.7 * edge)],
+            [new RegionMark(ShadeCoat.Id, context.Side, outline, edge) { Across = fade }, new RegionMark(DeepCoat.Id, context.Side, deep, 1.5 * edge) { Across = fade }],
             [
                 new("Length", body.LineMm(spine), "mm"),
                 new("Width at the ear", width, "mm"),

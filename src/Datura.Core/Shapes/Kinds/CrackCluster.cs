@@ -109,7 +109,7 @@ public sealed class CrackCluster : PartKind
         {
             var piece = Math.Min(left, lengthMm / 7 * (0.6 + 0.9 * context.Design.Unit()) + 1.5);
             var angle = headingRad + swing * context.Number(Jag) * (0.25 + 0.55 * context.Design.Unit());
-            path.Add(context.Body.Go(path[^1], angle, piece));
+            path.Add(context.Body.Go(path[^1], AcrossCreases.Turned(context.Body, path[^1], angle), piece));
             left -= piece;
             swing = -swing;
         }

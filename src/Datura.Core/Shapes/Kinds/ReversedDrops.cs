@@ -8,7 +8,7 @@ public sealed class ReversedDrops() : DrawnKind("reversedDrops", "Spreading drop
     private static readonly NumberSpec Length = ParameterSpec.Length("length", "Length", "Of the largest.", 6, 40, 20);
     private static readonly NumberSpec Apart = ParameterSpec.Length("apart", "Apart", "From drop to drop.", 10, 50, 24);
     private static readonly NumberSpec Grade = ParameterSpec.Ratio("grade", "Grading", "Size of each row to the one above.", 0.6, 1, 0.82);
-    private static readonly CoatRole DropCoat = new("drop", "Drops", Stage.BodyColour, Tool.Round6, 1, 60);
+    private static readonly CoatRole DropCoat = new("drop", "Drops", Stage.BodyColour, Tool.Round6, 1, 30);
 
     protected override void Draw(PartContext context, MarkPen pen)
     {
@@ -20,12 +20,6 @@ public sealed class ReversedDrops() : DrawnKind("reversedDrops", "Spreading drop
             for (var k = 0; k <= row + 1; k++)
             {
                 var at = notch + new ChartPoint((k + 0.35) * context.Number(Apart), -26 - row * 1.25 * context.Number(Length));
-                // What would hang below the modelled chest has no skin to lie on.
-                if (at.YMm < context.Body.Chart.YRange.Low)
-                {
-                    continue;
-                }
-
                 var heading = Math.Atan2(notch.YMm + 20 - at.YMm, notch.XMm - at.XMm);
                 pen.Fill(DropCoat, new SkinFrame(context.Body, at, heading).Drop(length * (1 - 0.08 * k), 0.5 * length));
                 count++;

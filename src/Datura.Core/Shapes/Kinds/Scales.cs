@@ -1,3 +1,4 @@
+using Datura.Core.Body;
 using NetTopologySuite.Algorithm;
 using NetTopologySuite.Geometries;
 
@@ -5,7 +6,7 @@ namespace Datura.Core.Shapes.Kinds;
 
 /// <summary>A lattice of scales over a zone, as a mesh or a cut stencil lays them; without one, rows of short zigzags (common practice).</summary>
 public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, [Zone.Temple, Zone.Forehead, Zone.Cheekbone, Zone.CheekHollow, Zone.NeckSide],
-    [ScaleCoat, ZigzagCoat], [On, Laid, Cell, Gap, Fade])
+    [ScaleCoat, RearCoat, ZigzagCoat], [On, Laid, Cell, Gap, Fade])
 {
     private static readonly ChoiceSpec On = ParameterSpec.Choice("on", "Lies on", "The zone it covers.", 1, "forehead", "temple", "cheekbone", "cheek hollow", "neck side");
     private static readonly ChoiceSpec Laid = ParameterSpec.Choice("laid", "Laid", "Through a mesh or card, or drawn by hand; zigzags need their paint.", 0, "through a mesh", "as zigzags");
@@ -13,7 +14,12 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, [Zone
     private static readonly NumberSpec Gap = ParameterSpec.Length("gap", "Gap", "Between scales.", 0.5, 4, 1.4, 0.1);
     private static readonly NumberSpec Fade = ParameterSpec.Ratio("fade", "Thin out", "Scales shrink towards the border.", 0, 1, 0.6);
     private static readonly CoatRole ScaleCoat = new("scale", "Scales", Stage.BodyColour, Tool.Sponge, 1, 40);
+    private static readonly CoatRole RearCoat = new("rear", "Rear edges", Stage.Line, Tool.Round1, 1, 15, Optional: true);
     private static readonly CoatRole ZigzagCoat = new("zigzag", "Zigzags", Stage.BodyColour, Tool.Round3, 1, 40, Optional: true);
+
+    // How much larger a scale is for every millimetre that bone stands out under it, and at most (by judgement).
+    private const double PerBoneMm = 0.12;
+    private const double MostGrowth = 0.3;
 
     public override IReadOnlyList<RoleRelief> Relief { get; } = [new(ScaleCoat, 0.8, 1)];
 
@@ -44,13 +50,17 @@ public sealed class Scales() : DrawnKind("scales", "Scales", Family.Flesh, [Zone
                 }
 
                 var near = Math.Min(1, edges.Min(e => DistanceComputer.PointToSegment(new(x, y), e.A, e.B)) / (2 * cell));
-                var size = (cell - gap) * (1 - context.Number(Fade) * (1 - near));
+                var bone = 1 + Math.Clamp(PerBoneMm * BoneField.StandsOutMm(context.Body, new(x, y)), -MostGrowth, MostGrowth);
+                // They fade out in threes and fours, never along a line.
+                var size = Math.Min(cell - 0.4 * gap, (cell - gap) * bone) * (1 - context.Number(Fade) * (1 - near) * (0.75 + 0.5 * context.Design.Unit()));
                 if (size < 1.5)
                 {
                     continue;
                 }
 
-                pen.Fill(ScaleCoat, new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0)).Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size),
+                var frame = new SkinFrame(context.Body, new ChartPoint(x, y), context.UnevenAngle(0));
+                pen.Stroke(RearCoat, frame.Curve((-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), Profile.Swelling(Math.Clamp(0.16 * size, 0.5, 2)));
+                pen.Fill(ScaleCoat, frame.Outline((size / 2, 0.12 * size), (0, 0.5 * size), (-size / 2, 0.12 * size),
                     (-0.3 * size, -0.36 * size), (0, -0.5 * size), (0.3 * size, -0.36 * size)), 0.6);
                 count++;
             }

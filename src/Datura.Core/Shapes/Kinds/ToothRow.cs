@@ -16,8 +16,10 @@ public sealed class ToothRow : PartKind
     private const string Pointed = "pointed";
     private const string Gaps = "only the gaps";
     private const string Stitches = "crossed stitches";
+    private const string Bare = "left bare";
+    private const string Dropped = "drops";
 
-    private static readonly ChoiceSpec Style = ParameterSpec.Choice("style", "Drawn as", "How each tooth is made.", 0, Outlined, Pressed, Pointed, Gaps, Stitches);
+    private static readonly ChoiceSpec Style = ParameterSpec.Choice("style", "Drawn as", "How each tooth is made.", 0, Outlined, Pressed, Pointed, Gaps, Stitches, Bare, Dropped);
     private static readonly ChoiceSpec Rows = ParameterSpec.Choice("rows", "Rows", "Above the mouth line, below it, or both.", 0, "upper and lower", "upper", "lower");
     private static readonly NumberSpec Tooth = ParameterSpec.Length("tooth", "Middle tooth", "Width of the teeth next to the mid-line.", 4, 18, b => 0.17 * b.MeasuresMm["mouthWidth"], 0.5);
     private static readonly NumberSpec Grade = ParameterSpec.Ratio("grade", "Grading", "Width of each tooth to the one before it.", 0.6, 1, 0.88);
@@ -30,6 +32,11 @@ public sealed class ToothRow : PartKind
     private static readonly NumberSpec LineSetting = ParameterSpec.Length("line", "Line width", "Of outlines and gaps.", 0.4, 3, 1.2, 0.1);
     private static readonly CoatRole ToothCoat = new("tooth", "Teeth", Stage.BodyColour, Tool.Round6, 1, 85);
     private static readonly CoatRole LineCoat = new("line", "Outlines", Stage.Line, Tool.Round3, 1, 12, GoesRound: true);
+
+    private static readonly CoatRole ShadeCoat = new("shade", "Soft shade between", Stage.Depth, Tool.Filbert, 1, 30, Optional: true);
+
+    // The shade over the roots reaches this far past a tooth, in heights of it (common practice: 1.4 with the tooth).
+    private const double ShadeOver = 0.4;
 
     public override string Id => "toothRow";
 
@@ -47,7 +54,7 @@ public sealed class ToothRow : PartKind
 
     public override IReadOnlyList<ParameterSpec> Parameters { get; } = [Style, Rows, Tooth, Grade, UpperHeight, LowerHeight, Beyond, Climb, Roots, Crooked, LineSetting];
 
-    public override IReadOnlyList<CoatRole> Roles { get; } = [ToothCoat, LineCoat];
+    public override IReadOnlyList<CoatRole> Roles { get; } = [ToothCoat, LineCoat, ShadeCoat];
 
     protected override (IEnumerable<Mark> Marks, IEnumerable<SizeLine> Sizes) OneSide(PartContext context)
     {
@@ -65,7 +72,7 @@ public sealed class ToothRow : PartKind
                 foreach (var side in new[] { Side.Left, Side.Right })
                 {
                     var drawn = Half(context, style, line, side, up, context.Number(height), width).ToArray();
-                    teeth += style is Gaps or Stitches ? drawn.Count(m => m is StrokeMark) / (style == Stitches ? 2 : 1) : drawn.OfType<RegionMark>().Count();
+                    teeth += style is Gaps or Stitches ? drawn.Count(m => m is StrokeMark) / (style == Stitches ? 2 : 1) : drawn.OfType<RegionMark>().Count(m => m.Role != ShadeCoat.Id);
                     marks.AddRange(drawn);
                 }
             }
@@ -73,7 +80,7 @@ public sealed class ToothRow : PartKind
 
         var full = line.Select(p => p.Mirrored()).Reverse().Concat(line.Skip(1)).ToArray();
         marks.Add(new StrokeMark(LineCoat.Id, Side.Middle, full, Taper(full.Length, 1.5 * width)));
-        var fills = marks.OfType<RegionMark>().Sum(m => body.Chart.AreaMm2(m.Outline));
+        var fills = marks.OfType<RegionMark>().Where(m => m.Role != ShadeCoat.Id).Sum(m => body.Chart.AreaMm2(m.Outline));
         return (
             marks,
             [
@@ -116,7 +123,7 @@ public sealed class ToothRow : PartKind
             var to = Math.Min(from + width - lineMm / 2, total);
             ChartPoint Here(ChartPoint p) => side == Side.Right ? p.Mirrored() : p;
             var box = new Slot(body, line, from / total, to / total, up, height, tilt);
-            var outline = (style switch { Pressed => box.PressedTooth(), Pointed => box.PointedTooth(), _ => box.RoundTooth() }).Select(Here).ToList();
+            var outline = (style switch { Pressed => box.PressedTooth(), Dropped => box.Drop(), Pointed => box.PointedTooth(), _ => box.RoundTooth() }).Select(Here).ToList();
             if (style == Stitches)
             {
                 foreach (var thread in box.Cross())
@@ -128,9 +135,19 @@ public sealed class ToothRow : PartKind
             {
                 yield return new StrokeMark(LineCoat.Id, side, [.. box.Gap().Select(Here)], [1.1 * lineMm, lineMm, 0.3]);
             }
+            else if (style == Bare)
+            {
+                // The base is the tooth: only the dark between and over it is painted, drop by drop.
+                yield return new RegionMark(LineCoat.Id, side, Curves.Polygon(box.DarkDrop(lineMm).Select(Here)), 0.6);
+            }
             else
             {
                 yield return new RegionMark(ToothCoat.Id, side, Curves.Polygon(outline), 0.6);
+            }
+
+            if (style is not Stitches)
+            {
+                yield return new RegionMark(ShadeCoat.Id, side, Curves.Polygon(box.RootShade(ShadeOver).Select(Here)), 4);
             }
 
             if (style is Outlined or Pointed)
@@ -185,6 +202,28 @@ public sealed class ToothRow : PartKind
         {
             var gum = Crown - (0.5 * (A + B) + new ChartPoint(Tilt, 0));
             return [A + gum, 0.5 * (A + B) + 1.06 * gum, B + gum, B + 0.5 * gum - 0.2 * (B - A), 0.5 * (A + B) + Bite, A + 0.5 * gum + 0.2 * (B - A)];
+        }
+
+        // Round at the gum, a point at the bite.
+        public List<ChartPoint> Drop()
+        {
+            var (low, across) = (0.5 * (A + B) + Bite, 0.46 * (B - A));
+            var rise = Crown - low;
+            return Curves.Through([low, low + 0.35 * rise + 0.42 * across, low + 0.75 * rise + across, low + rise, low + 0.75 * rise - across, low + 0.35 * rise - 0.42 * across], closed: true);
+        }
+
+        // Between two teeth: thick at the gum, thin at the bite.
+        public List<ChartPoint> DarkDrop(double lineMm)
+        {
+            var rise = Crown - 0.5 * (A + B);
+            var half = Math.Max(0.6, 0.9 * lineMm) / Math.Max(1e-6, (B - A).Length()) * (B - A);
+            return Curves.Through([B + Bite, B + 0.55 * rise + 0.5 * half, B + 1.1 * rise + half, B + 1.25 * rise, B + 1.1 * rise - half, B + 0.55 * rise - 0.5 * half], closed: true);
+        }
+
+        public List<ChartPoint> RootShade(double over)
+        {
+            var rise = Crown - 0.5 * (A + B);
+            return Curves.Through([A + 0.7 * rise, A + (1 + 0.5 * over) * rise, 0.5 * (A + B) + (1 + over) * rise, B + (1 + 0.5 * over) * rise, B + 0.7 * rise], closed: true);
         }
 
         public List<ChartPoint> Gap() => [B + Bite, B + 0.5 * (Crown - 0.5 * (A + B)), B + Crown - 0.5 * (A + B)];

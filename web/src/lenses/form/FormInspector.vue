@@ -46,7 +46,8 @@ function place(p: { azimuthDeg?: number; elevationDeg?: number }) {
 
 /** Hangs the fold that a frown, a squint or a smile leaves on this face. */
 async function fold(kind: string) {
-  lookDoc.add((await api.newPart(preferences.face, kind, preferences.kit, preferences.setting)).part)
+  const { face, kit, setting } = preferences
+  lookDoc.add((await api.newPart(face, kind, kit, setting, lookDoc.colours)).part)
 }
 
 const percent = (v: number) => `${Math.round(100 * Math.max(0, v))} %`
