@@ -1,3 +1,4 @@
+using Datura.Core.Hands;
 using Datura.Core.Paint;
 
 namespace Datura.Core.Order;
@@ -73,12 +74,15 @@ public sealed class CoatColours
 
     public LaidCoat Laid(CoatJob job) => new(job.Marks, PaintOptics.Of(job.Main, kit), FilmUm(job))
     {
-        Finish = PaintOptics.Find(kit, job.Mix.Shares.MaxBy(s => s.Parts)!.Paint).Finish,
+        Finish = FinishOf(job),
+        Grain = HandGrain.Of(job.Hand, FinishOf(job)),
         LiftedByWater = LiftedByWater(job),
         Lifts = Lifts(job),
         IntoWet = job.Lay.IntoWet,
         Split = job.Lay.Split is { } split ? SplitPaint.Of(split, job.Mix, kit) : null,
     };
+
+    private Finish FinishOf(CoatJob job) => PaintOptics.Find(kit, job.Mix.Shares.MaxBy(s => s.Parts)!.Paint).Finish;
 
     /// <summary>ΔE00 between some coats of a paint on bare skin and the opaque paint.</summary>
     public double SkinShows(CoatJob job, int coats)

@@ -15,5 +15,8 @@ public sealed record LaidCoat(IReadOnlyList<Mark> Marks, PaintOptics Paint, doub
     /// <summary>Laid while the film below is wet.</summary>
     public bool IntoWet { get; init; }
 
+    /// <summary>How uneven its film is.</summary>
+    public Unevenness.CoatGrain Grain { get; init; } = Unevenness.CoatGrain.None;
+
     public SplitPaint? Split { get; init; }
 }

@@ -1,4 +1,5 @@
 using System.Runtime.InteropServices;
+using Datura.Core.Paint.Unevenness;
 
 namespace Datura.Core.Paint;
 
@@ -15,29 +16,46 @@ public sealed class PaintPicture
     private readonly List<Srgb> colours = [];
     private readonly List<LaidCoat> coats = [];
     private readonly ChromaticAdaptation? light;
+    private readonly byte[]? rim;
+    private uint[]? shown;
 
     /// <param name="skin">Tone of the bare skin.</param>
     /// <param name="window">Which square of the chart, at what resolution.</param>
     /// <param name="light">The light it is seen under; daylight when none is given.</param>
-    public PaintPicture(Lab skin, ChartWindow window, ChromaticAdaptation? light = null)
+    /// <param name="grained">Whether its pixels show how uneven the films are; what is asked of single places never does.</param>
+    public PaintPicture(Lab skin, ChartWindow window, ChromaticAdaptation? light = null, bool grained = false)
     {
         this.light = light;
+        // A rim of paint is thinner than a coarse pixel.
+        rim = grained && window.MmPerPixel < CoarsestRimMm ? new byte[window.Pixels * window.Pixels] : null;
+        IsGrained = grained;
         Window = window;
         stackOf = new int[window.Pixels * window.Pixels];
         layers.Add(new(-1, -1, 0, [.. PaintStack.OnSkin(skin).Inside], [], null, 0, SurfaceLook.Skin));
     }
 
+    private const double CoarsestRimMm = 0.7;
+
+    // From this share of its film on a pixel is inside a figure and not in its soft edge, of Levels.
+    private const int InsideLevel = 20;
+
     public ChartWindow Window { get; }
+
+    public bool IsGrained { get; }
 
     /// <summary>Different stacks of films in the picture so far.</summary>
     public int StackCount => layers.Count;
 
     /// <summary>One film of a stack.</summary>
     /// <param name="Under">The stack beneath; −1 for bare skin.</param>
+    /// <param name="Kind">Step along a split load, times <see cref="Levels"/>, and share of the film.</param>
     /// <param name="Inside">Reflectance per band below the surface, this film included.</param>
     /// <param name="Surface">How it shines.</param>
     /// <param name="Ground">What the film lies on, less what it lifted.</param>
-    private sealed record Layer(int Under, int Coat, int Level, double[] Inside, double[] Ground, PaintOptics? Film, double FilmUm, SurfaceLook Surface);
+    private sealed record Layer(int Under, int Coat, int Kind, double[] Inside, double[] Ground, PaintOptics? Film, double FilmUm, SurfaceLook Surface)
+    {
+        public int Level => Kind % Levels;
+    }
 
     /// <summary>Lays several coats one after the other; what they cover is found side by side beforehand.</summary>
     public void Lay(IEnumerable<LaidCoat> many)
@@ -52,6 +70,12 @@ public sealed class PaintPicture
 
     private void Lay(LaidCoat coat, CoverageMap map)
     {
+        shown = null;
+        if (rim is not null)
+        {
+            Rims.Mark(rim, Window.Pixels, map, coat.Grain.Rim > 0, InsideLevel);
+        }
+
         var place = coats.Count;
         coats.Add(coat);
         var known = new Dictionary<(int Stack, int Kind), int>();
@@ -108,7 +132,7 @@ public sealed class PaintPicture
         {
             var (mixed, mixedUm) = WetFilm.Of(below.Film!, share * below.FilmUm, paint, um);
             var left = share < 1 ? below.Film!.Over(below.Ground, (1 - share) * below.FilmUm) : below.Ground;
-            return new(stack, place, level, mixed.Over(left, mixedUm), left, mixed, mixedUm, below.Surface.Under(coat.Finish, um));
+            return new(stack, place, kind, mixed.Over(left, mixedUm), left, mixed, mixedUm, below.Surface.Under(coat.Finish, um));
         }
 
         var film = films[kind] ??= [.. Enumerable.Range(0, Spectrum.Bands).Select(b => Film.Layer(paint.K[b], paint.S[b], um))];
@@ -118,7 +142,7 @@ public sealed class PaintPicture
             inside[b] = Film.Over(film[b], below.Inside[b]);
         }
 
-        return new(stack, place, level, inside, below.Inside, paint, um, below.Surface.Under(coat.Finish, um));
+        return new(stack, place, kind, inside, below.Inside, paint, um, below.Surface.Under(coat.Finish, um));
     }
 
     /// <summary>A core of the paint at a place, from the skin up: which coat, how much of its film, and the reflectance seen after it.</summary>
@@ -145,7 +169,7 @@ public sealed class PaintPicture
     /// <summary>Colour at a chart place between the middles of the four pixels about it, so that thin lines do not break into steps.</summary>
     public Srgb Between(double xMm, double yMm)
     {
-        Settle();
+        var pixels = Shown();
         var (column, row) = (Window.ColumnOf(xMm) - 0.5, Window.RowOf(yMm) - 0.5);
         var (x, y) = ((int)Math.Floor(column), (int)Math.Floor(row));
         if (x < 0 || y < 0 || x + 1 >= Window.Pixels || y + 1 >= Window.Pixels)
@@ -154,15 +178,10 @@ public sealed class PaintPicture
         }
 
         var n = y * Window.Pixels + x;
-        var (a, b, c, d) = (stackOf[n], stackOf[n + 1], stackOf[n + Window.Pixels], stackOf[n + Window.Pixels + 1]);
-        if (a == b && a == c && a == d)
-        {
-            return colours[a];
-        }
-
+        var (a, b, c, d) = (pixels[n], pixels[n + 1], pixels[n + Window.Pixels], pixels[n + Window.Pixels + 1]);
         var (right, low) = (column - x, row - y);
-        byte Mixed(Func<Srgb, byte> part) => (byte)Math.Round((1 - low) * ((1 - right) * part(colours[a]) + right * part(colours[b])) + low * ((1 - right) * part(colours[c]) + right * part(colours[d])));
-        return new(Mixed(s => s.R), Mixed(s => s.G), Mixed(s => s.B));
+        byte Mixed(int shift) => (byte)Math.Round((1 - low) * ((1 - right) * (a >> shift & 255) + right * (b >> shift & 255)) + low * ((1 - right) * (c >> shift & 255) + right * (d >> shift & 255)));
+        return new(Mixed(0), Mixed(8), Mixed(16));
     }
 
     /// <summary>How a chart place shines.</summary>
@@ -171,19 +190,141 @@ public sealed class PaintPicture
     /// <summary>All pixels, row by row from the top, four bytes each (R, G, B, 255).</summary>
     public byte[] Rgba()
     {
+        var pixels = Shown();
+        if (!BitConverter.IsLittleEndian)
+        {
+            pixels = [.. pixels.Select(System.Buffers.Binary.BinaryPrimitives.ReverseEndianness)];
+        }
+
+        return MemoryMarshal.AsBytes(pixels.AsSpan()).ToArray();
+    }
+
+    private uint[] Shown()
+    {
+        if (shown is not null)
+        {
+            return shown;
+        }
+
         Settle();
         var table = colours.Select(c => (uint)(c.R | c.G << 8 | c.B << 16) | 0xFF000000).ToArray();
-        var result = new byte[stackOf.Length * 4];
+        var result = new uint[stackOf.Length];
+        var grain = IsGrained ? Grained() : null;
         Parallel.For(0, Window.Pixels, y =>
         {
-            var row = MemoryMarshal.Cast<byte, uint>(result.AsSpan(y * Window.Pixels * 4, Window.Pixels * 4));
+            var row = result.AsSpan(y * Window.Pixels, Window.Pixels);
             var stacks = stackOf.AsSpan(y * Window.Pixels, Window.Pixels);
+            if (grain is null)
+            {
+                for (var x = 0; x < row.Length; x++)
+                {
+                    row[x] = table[stacks[x]];
+                }
+
+                return;
+            }
+
+            var rims = rim is null ? [] : rim.AsSpan(y * Window.Pixels, Window.Pixels);
             for (var x = 0; x < row.Length; x++)
             {
-                row[x] = BitConverter.IsLittleEndian ? table[stacks[x]] : System.Buffers.Binary.BinaryPrimitives.ReverseEndianness(table[stacks[x]]);
+                var stack = stacks[x];
+                var from = grain.Entry[stack];
+                row[x] = from < 0 ? table[stack]
+                    : rims.Length > 0 && rims[x] != Rims.None ? grain.Colours[from + (rims[x] == Rims.On ? GrainColours.OnRim : GrainColours.InsideRim)]
+                    : grain.Colours[from + grain.Fields[grain.CoatOf[stack]]!.At(x, y)];
             }
         });
-        return result;
+        return shown = result;
+    }
+
+    /// <param name="Entry">Where the colours of a stack begin; −1 where it has no grain.</param>
+    /// <param name="CoatOf">The coat whose grain a stack shows.</param>
+    /// <param name="Fields">Of every coat that has a grain.</param>
+    private sealed record Grains(int[] Entry, int[] CoatOf, uint[] Colours, GrainField?[] Fields);
+
+    // Films a unit of depth thinner and thicker, for the stacks that are seen.
+    private Grains Grained()
+    {
+        var seen = new bool[layers.Count];
+        foreach (var stack in stackOf)
+        {
+            seen[stack] = true;
+        }
+
+        // A stack's lower films vary with it.
+        for (var n = layers.Count - 1; n > 0; n--)
+        {
+            seen[layers[n].Under] |= seen[n] && layers[n].Under >= 0;
+        }
+
+        var (entry, coatOf) = (new int[layers.Count], new int[layers.Count]);
+        var (thin, thick) = (new double[layers.Count][], new double[layers.Count][]);
+        var films = new Dictionary<(int Coat, int Kind, bool Thick), (double R, double T)[]>();
+        var used = 0;
+        for (var n = 0; n < layers.Count; n++)
+        {
+            var layer = layers[n];
+            entry[n] = -1;
+            coatOf[n] = layer.Under < 0 ? -1 : coatOf[layer.Under];
+            if (!seen[n])
+            {
+                continue;
+            }
+
+            if (layer.Under < 0)
+            {
+                (thin[n], thick[n]) = (layer.Inside, layer.Inside);
+                continue;
+            }
+
+            var unit = Unit(coats[layer.Coat].Grain);
+            coatOf[n] = unit > 0 ? layer.Coat : coatOf[n];
+            if (coatOf[n] < 0)
+            {
+                (thin[n], thick[n]) = (layer.Inside, layer.Inside);
+                continue;
+            }
+
+            (thin[n], thick[n]) = (Varied(layer, thin[layer.Under], -unit, films), Varied(layer, thick[layer.Under], unit, films));
+            entry[n] = used;
+            used += GrainColours.Entries;
+        }
+
+        var table = new uint[used];
+        Parallel.For(0, layers.Count, n =>
+        {
+            if (entry[n] >= 0)
+            {
+                var grain = coats[coatOf[n]].Grain;
+                GrainColours.Write(colours[n], Seen(thin[n], light), Seen(thick[n], light), grain, Unit(grain), table.AsSpan(entry[n], GrainColours.Entries));
+            }
+        });
+        return new(entry, coatOf, table, [.. coats.Select(c => Unit(c.Grain) > 0 ? new GrainField(c, Window) : null)]);
+    }
+
+    // One reckoning serves the grain and the rim of a coat.
+    private static double Unit(CoatGrain grain) => Math.Max(grain.Depth, grain.Rim) is > 0 and var depth ? Math.Min(0.9, depth) : 0;
+
+    private double[] Varied(Layer layer, double[] below, double by, Dictionary<(int Coat, int Kind, bool Thick), (double R, double T)[]> films)
+    {
+        if (!ReferenceEquals(layer.Ground, layers[layer.Under].Inside))
+        {
+            // Run into what lay below: one film, on a ground of its own.
+            return layer.Film!.Over(layer.Ground, layer.FilmUm * (1 + by));
+        }
+
+        if (!films.TryGetValue((layer.Coat, layer.Kind, by > 0), out var film))
+        {
+            film = films[(layer.Coat, layer.Kind, by > 0)] = [.. Enumerable.Range(0, Spectrum.Bands).Select(b => Film.Layer(layer.Film!.K[b], layer.Film.S[b], layer.FilmUm * (1 + by)))];
+        }
+
+        var inside = new double[Spectrum.Bands];
+        for (var b = 0; b < inside.Length; b++)
+        {
+            inside[b] = Film.Over(film[b], below[b]);
+        }
+
+        return inside;
     }
 
     /// <summary>How every pixel shines, four bytes each: gloss, metal, sparkle, 255.</summary>

@@ -22,7 +22,7 @@ public static class SuggestedPaint
 
     // What must be found from near stands this much in L* off its ground (common practice).
     private const double LeastStepL = 15;
-    private const double StepWeight = 2;
+    private const double StepWeight = 4;
 
     // An accent that is in the look already is worth this much lightness (by judgement).
     private const double ComesBack = 20;

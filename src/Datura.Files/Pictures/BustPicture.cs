@@ -45,7 +45,7 @@ public static class BustPicture
 
     /// <summary>The finished paint in a buffer of twice the wanted size.</summary>
     public static byte[] Finished(PlannedLook look, BustBuffer twice, int paintPixels) =>
-        Halved(Rgba(twice, Painted(look, look.Coats.Count, paintPixels)), twice.Width / 2, twice.Height / 2);
+        Halved(Rgba(twice, Painted(look, look.Coats.Count, paintPixels, grained: true)), twice.Width / 2, twice.Height / 2);
 
     /// <summary>The same view after every step; the first picture is the bare face.</summary>
     public static IReadOnlyList<byte[]> Steps(PlannedLook look, BustView view, int width, int height)
@@ -101,17 +101,17 @@ public static class BustPicture
     }
 
     /// <summary>The chart's paint after a number of steps.</summary>
-    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels, ChromaticAdaptation? light = null)
+    public static PaintPicture Painted(PlannedLook look, int steps, int pixels = PaintPixels, ChromaticAdaptation? light = null, bool grained = false)
     {
-        var paint = new PaintPicture(look.Skin, new(pixels), light);
+        var paint = new PaintPicture(look.Skin, new(pixels), light, grained);
         paint.Lay(look.Coats.Take(steps).SelectMany(s => s));
         return paint;
     }
 
     /// <summary>The chart's paint after a number of coats, in the order of work.</summary>
-    public static PaintPicture PaintedCoats(PlannedLook look, int coats, int pixels, ChromaticAdaptation? light = null)
+    public static PaintPicture PaintedCoats(PlannedLook look, int coats, int pixels, ChromaticAdaptation? light = null, bool grained = false)
     {
-        var paint = new PaintPicture(look.Skin, new(pixels), light);
+        var paint = new PaintPicture(look.Skin, new(pixels), light, grained);
         paint.Lay(look.Coats.SelectMany(s => s).Take(coats));
         return paint;
     }

@@ -27,7 +27,7 @@ public static class PlanEndpoints
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/", async (PlanRequest request, PlanService service, CancellationToken cancel) => TypedResults.Ok((await service.PlanAsync(request, cancel)).Plan))
             .Called("planLook", "A look planned for a face: sizes, steps, minutes, cautions.");
-        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, bool? grain, PlanService service, CancellationToken cancel) =>
         {
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
@@ -37,7 +37,9 @@ public static class PlanEndpoints
 
             var planned = await service.PlanAsync(request, cancel);
             var light = lamp is { Length: > 0 } ? await CoatEndpoints.EyeAsync(service, request, lamp, cancel) : null;
-            var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light);
+            // Colours are judged on a smooth film; a draft is gone before grain is seen.
+            var grained = grain ?? false;
+            var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light, grained) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light, grained);
             return TypedResults.File(Png.Of(picture.Rgba(), size, size), "image/png");
         })
             .Called("drawPaint", "The paint on the chart, after some steps or all.")

@@ -256,10 +256,18 @@ export const api = {
   zones: () => answer(client.GET('/api/zones')),
   plan: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan', { body: request, signal })),
-  paint: (request: PlanRequest, steps: number | null, pixels: number, signal?: AbortSignal, lamp = '') =>
+  /** The paint on the chart; with grain it looks as it will in the mirror, without as its colour is judged. */
+  paint: (
+    request: PlanRequest,
+    steps: number | null,
+    pixels: number,
+    grain: boolean,
+    signal?: AbortSignal,
+    lamp = '',
+  ) =>
     answer(
       client.POST('/api/plan/paint', {
-        params: { query: { pixels, lamp, steps: steps ?? undefined } },
+        params: { query: { pixels, lamp, grain, steps: steps ?? undefined } },
         body: request,
         signal,
         parseAs: 'blob',

@@ -7793,6 +7793,7 @@ export interface operations {
                 coats?: number;
                 pixels?: number;
                 lamp?: string;
+                grain?: boolean;
             };
             header?: never;
             path?: never;

@@ -61,7 +61,9 @@ watch(
       const answer = await asking.ask((signal) =>
         Promise.all([
           api.plan(request, signal),
-          api.paint(request, planning.shownSteps, PAINT_PIXELS, signal).then((b) => createImageBitmap(b)),
+          api
+            .paint(request, planning.shownSteps, PAINT_PIXELS, false, signal)
+            .then((b) => createImageBitmap(b)),
         ]),
       )
       if (!answer) return

@@ -7,6 +7,7 @@ import { useCoats } from '../stores/coats'
 import { useLens } from '../stores/lens'
 import { useView, type Layout } from '../stores/view'
 import { usePlan } from '../stores/plan'
+import { usePreferences } from '../stores/preferences'
 import SegmentGroup from './SegmentGroup.vue'
 
 const LAYOUTS: { id: Layout; label: string; title: string }[] = [
@@ -26,6 +27,7 @@ const tools = computed(() => lensOf(lens.id).tools)
 const coats = useCoats()
 const view = useView()
 const planning = usePlan()
+const preferences = usePreferences()
 
 // What is finer than the eye resolves from there runs together.
 const distances = computed(() => {
@@ -36,6 +38,17 @@ const distances = computed(() => {
     label: m === own ? say('stageBar.fromTheAudienceM', { m }) : say('stageBar.fromM', { m }),
   }))
 })
+
+/** From here without the grain of the film, as colours are judged. */
+const SMOOTH = 'smooth'
+const seen = computed(() =>
+  view.seenFromM === 0 && preferences.film === 'smooth' ? SMOOTH : String(view.seenFromM),
+)
+
+function see(choice: string) {
+  view.seenFromM = choice === SMOOTH ? 0 : Number(choice)
+  if (view.seenFromM === 0) preferences.film = choice === SMOOTH ? 'smooth' : 'grained'
+}
 </script>
 
 <template>
@@ -58,11 +71,13 @@ const distances = computed(() => {
     <label v-if="!coats.before" class="from">
       <span>{{ say('stageBar.seen') }}</span>
       <select
-        v-model.number="view.seenFromM"
+        :value="seen"
+        @change="see(($event.target as HTMLSelectElement).value)"
         :aria-label="say('stageBar.seenFrom')"
         :title="say('stageBar.fromWhereTheBustIsSeen')"
       >
-        <option :value="0">{{ say('stageBar.fromHere') }}</option>
+        <option value="0">{{ say('stageBar.fromHere') }}</option>
+        <option :value="SMOOTH">{{ say('stageBar.fromHereSmooth') }}</option>
         <option v-for="f in distances" :key="f.metres" :value="f.metres">{{ f.label }}</option>
       </select>
     </label>

@@ -5,6 +5,7 @@ import { LIMITS } from '../api/limits'
 import { api, type Body, type Plan } from '../api/client'
 import { useLatest } from '../lib/latest'
 import { useCatalogue } from './catalogue'
+import { useLens } from './lens'
 import { useLook } from './look'
 import { usePreferences } from './preferences'
 import { useSelection } from './selection'
@@ -18,6 +19,7 @@ const DRAGGED_PIXELS = 448
 export const usePlan = defineStore('plan', () => {
   const catalogue = useCatalogue()
   const preferences = usePreferences()
+  const lens = useLens()
   const selection = useSelection()
   const document = useLook()
   /** Steps shown on the bust; null is the finished face. */
@@ -48,6 +50,9 @@ export const usePlan = defineStore('plan', () => {
   }))
   const request = computed(() => ({ ...asks.value, onScreen: onScreen.value }))
 
+  // Colours are judged on a smooth film.
+  const grained = computed(() => preferences.film === 'grained' && lens.id !== 'coats')
+
   function forget() {
     shownSteps.value = null
     plan.value = null
@@ -70,7 +75,9 @@ export const usePlan = defineStore('plan', () => {
       const answer = await planning.ask((signal) =>
         Promise.all([
           api.plan(asked, signal),
-          api.paint(asked, shownSteps.value, pixels, signal, lamp.value).then((b) => createImageBitmap(b)),
+          api
+            .paint(asked, shownSteps.value, pixels, grained.value && !selection.dragging, signal, lamp.value)
+            .then((b) => createImageBitmap(b)),
         ]),
       )
       if (!answer) return
@@ -129,7 +136,15 @@ export const usePlan = defineStore('plan', () => {
     { flush: 'sync' },
   )
   watch(
-    [asks, () => document.id, () => catalogue.ready, () => catalogue.faces, () => catalogue.settings, lamp],
+    [
+      asks,
+      () => document.id,
+      () => catalogue.ready,
+      () => catalogue.faces,
+      () => catalogue.settings,
+      lamp,
+      grained,
+    ],
     () => void follow(),
   )
   watch(
@@ -141,7 +156,7 @@ export const usePlan = defineStore('plan', () => {
     if (!document.id) return
     try {
       const picture = await createImageBitmap(
-        await api.paint(request.value, steps, PAINT_PIXELS, undefined, lamp.value),
+        await api.paint(request.value, steps, PAINT_PIXELS, grained.value, undefined, lamp.value),
       )
       if (shownSteps.value === steps) paint.value = picture
       void refinish()
@@ -153,7 +168,7 @@ export const usePlan = defineStore('plan', () => {
   /** Shows the bust after a number of coats; null shows the steps again. */
   async function showCoats(coats: number | null) {
     const picture = await (coats === null
-      ? api.paint(request.value, shownSteps.value, PAINT_PIXELS, undefined, lamp.value)
+      ? api.paint(request.value, shownSteps.value, PAINT_PIXELS, grained.value, undefined, lamp.value)
       : api.paintCoats(request.value, coats, PAINT_PIXELS, undefined, lamp.value))
     paint.value = await createImageBitmap(picture)
   }
