@@ -76,6 +76,19 @@ public sealed class SkinChart
         return Position(at + step).DistanceTo(Position(at - step)) / 2;
     }
 
+    /// <summary>What small steps of the chart about a place are on the skin.</summary>
+    public ChartMeasure Measure(ChartPoint at)
+    {
+        // Where the chart is pulled out farther than this a dot is drawn less than round, or it would cover a hand's breadth of chart.
+        const double least = 0.16, most = 6.25;
+        var u = 0.5 * (Position(at + new ChartPoint(1, 0)) - Position(at - new ChartPoint(1, 0)));
+        var v = 0.5 * (Position(at + new ChartPoint(0, 1)) - Position(at - new ChartPoint(0, 1)));
+        var (xx, yy) = (Math.Clamp(u.Dot(u), least, most), Math.Clamp(v.Dot(v), least, most));
+        // Steps across and up may not fall together.
+        var together = 0.9 * Math.Sqrt(xx * yy);
+        return new(xx, Math.Clamp(u.Dot(v), -together, together), yy);
+    }
+
     /// <summary>Skin area per mm² of chart: the skin's own density over that of the drawing.</summary>
     public double AreaScale(ChartPoint at)
     {

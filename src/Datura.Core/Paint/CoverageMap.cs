@@ -70,7 +70,7 @@ public sealed class CoverageMap
 
                     break;
                 case DotMark dot:
-                    map.Line(window, dot.At, dot.At, dot.DiameterMm, dot.DiameterMm, way);
+                    map.Dot(window, dot, way);
                     break;
             }
         }
@@ -103,7 +103,7 @@ public sealed class CoverageMap
     private static Envelope Reach(Mark mark)
     {
         var box = mark.Box().Copy();
-        box.ExpandBy(mark switch { RegionMark r => r.EdgeMm / 2, StrokeMark s => s.WidthsMm.Max() / 2, DotMark d => d.DiameterMm / 2, _ => 0 });
+        box.ExpandBy(mark switch { RegionMark r => r.EdgeMm / 2, StrokeMark s => s.WidthsMm.Max() / 2, DotMark d => d.ReachMm, _ => 0 });
         return box;
     }
 
@@ -128,6 +128,31 @@ public sealed class CoverageMap
                 {
                     along![row + x] = ofMiddle is not null ? 1 - ofMiddle[y * part.Width + x]
                         : way.At(window.XOfColumn(part.Left + x + 0.5), window.YOfRow(part.Top + y + 0.5));
+                }
+            }
+        }
+    }
+
+    // Round on the skin: per pixel the distance from its middle as the skin measures it.
+    private void Dot(ChartWindow window, DotMark dot, SplitWay? way)
+    {
+        double ax = window.ColumnOf(dot.At.XMm), ay = window.RowOf(dot.At.YMm), radius = dot.DiameterMm / 2 / window.MmPerPixel;
+        var reach = dot.ReachMm / window.MmPerPixel + 1;
+        for (var y = Math.Max(Top, (int)Math.Floor(ay - reach)); y <= Math.Min(Top + Height - 1, (int)Math.Ceiling(ay + reach)); y++)
+        {
+            for (var x = Math.Max(Left, (int)Math.Floor(ax - reach)); x <= Math.Min(Left + Width - 1, (int)Math.Ceiling(ax + reach)); x++)
+            {
+                // Rows run down, the chart's y up.
+                var far = dot.Measure.LengthMm(x + 0.5 - ax, ay - y - 0.5);
+                var covered = (float)Math.Clamp(radius + 0.5 - far, 0, Math.Min(1, 2 * radius));
+                var n = (y - Top) * Width + x - Left;
+                if (covered > share[n])
+                {
+                    share[n] = covered;
+                    if (way is not null)
+                    {
+                        along![n] = way.FromMiddle ? (float)Math.Clamp(far / Math.Max(radius, 0.5), 0, 1) : way.At(window.XOfColumn(x + 0.5), window.YOfRow(y + 0.5));
+                    }
                 }
             }
         }

@@ -166,23 +166,8 @@ public sealed class PaintPicture
         return colours[StackAt(xMm, yMm)];
     }
 
-    /// <summary>Colour at a chart place between the middles of the four pixels about it, so that thin lines do not break into steps.</summary>
-    public Srgb Between(double xMm, double yMm)
-    {
-        var pixels = Shown();
-        var (column, row) = (Window.ColumnOf(xMm) - 0.5, Window.RowOf(yMm) - 0.5);
-        var (x, y) = ((int)Math.Floor(column), (int)Math.Floor(row));
-        if (x < 0 || y < 0 || x + 1 >= Window.Pixels || y + 1 >= Window.Pixels)
-        {
-            return At(xMm, yMm);
-        }
-
-        var n = y * Window.Pixels + x;
-        var (a, b, c, d) = (pixels[n], pixels[n + 1], pixels[n + Window.Pixels], pixels[n + Window.Pixels + 1]);
-        var (right, low) = (column - x, row - y);
-        byte Mixed(int shift) => (byte)Math.Round((1 - low) * ((1 - right) * (a >> shift & 255) + right * (b >> shift & 255)) + low * ((1 - right) * (c >> shift & 255) + right * (d >> shift & 255)));
-        return new(Mixed(0), Mixed(8), Mixed(16));
-    }
+    /// <summary>Whether nothing lies on a pixel.</summary>
+    public bool IsBare(int column, int row) => stackOf[row * Window.Pixels + column] == 0;
 
     /// <summary>How a chart place shines.</summary>
     public SurfaceLook SurfaceAt(double xMm, double yMm) => layers[StackAt(xMm, yMm)].Surface;

@@ -98,7 +98,8 @@ public abstract class PartKind
     }
 
     // Mirrored onto an uneven body, or large, a figure at its rim can be gone.
-    private static IEnumerable<Mark> OnTheBody(IEnumerable<Mark> marks, FittedBody body) => marks.Select(m => BodyEdge.Kept(m, body)).OfType<Mark>();
+    private static IEnumerable<Mark> OnTheBody(IEnumerable<Mark> marks, FittedBody body) =>
+        marks.Select(m => BodyEdge.Kept(m, body)).OfType<Mark>().Select(m => m is DotMark d ? d with { Measure = body.Chart.Measure(d.At) } : m);
 
     private IReadOnlyList<Mark> Moved(IEnumerable<Mark> drawn, Part part, FittedBody body, Side side, HostMarks? host)
     {

@@ -12,7 +12,10 @@ public static class BustPicture
     private const int PaintPixels = 768;
 
     /// <summary>Lights the paint of every pixel of a bust.</summary>
-    public static byte[] Rgba(BustBuffer buffer, PaintPicture paint)
+    public static byte[] Rgba(BustBuffer buffer, PaintPicture paint) => Rgba(buffer, paint, paint.Rgba());
+
+    /// <summary>The same with pixels of the chart that show more than the paint.</summary>
+    private static byte[] Rgba(BustBuffer buffer, PaintPicture paint, byte[] chart)
     {
         var result = new byte[buffer.Width * buffer.Height * 4];
         for (var n = 0; n < buffer.Shade.Length; n++)
@@ -22,7 +25,7 @@ public static class BustPicture
             if (shade > 0)
             {
                 var (x, y) = buffer.Chart[n];
-                var (c, surface) = (paint.Between(x, y), paint.SurfaceAt(x, y));
+                var (c, surface) = (Between(chart, paint.Window, x, y), paint.SurfaceAt(x, y));
                 // Metal gives its own colour to the highlight and is darker beside it. The browser's bust has the same numbers (SkinScene.ts).
                 var matt = shade * (float)(1 - 0.4 * surface.Metal);
                 var shine = buffer.Highlight[n] * (float)(surface.Gloss * (0.5 + 0.7 * surface.Metal));
@@ -45,18 +48,30 @@ public static class BustPicture
 
     /// <summary>The finished paint in a buffer of twice the wanted size.</summary>
     public static byte[] Finished(PlannedLook look, BustBuffer twice, int paintPixels) =>
-        Halved(Rgba(twice, Painted(look, look.Coats.Count, paintPixels, grained: true)), twice.Width / 2, twice.Height / 2);
+        Halved(Featured(twice, look, Painted(look, look.Coats.Count, paintPixels, grained: true), Eyes.Open), twice.Width / 2, twice.Height / 2);
+
+    private static byte[] Featured(BustBuffer buffer, PlannedLook look, PaintPicture paint, Eyes eyes) => Rgba(buffer, paint, Featured(look, paint, eyes));
+
+    /// <summary>The chart's pixels, four bytes each, with brows, hair and eyes.</summary>
+    public static byte[] Featured(PlannedLook look, PaintPicture paint, Eyes eyes)
+    {
+        var chart = paint.Rgba();
+        FaceFeatures.Onto(chart, paint, look.Body, eyes);
+        return chart;
+    }
 
     /// <summary>The same view after every step; the first picture is the bare face.</summary>
     public static IReadOnlyList<byte[]> Steps(PlannedLook look, BustView view, int width, int height)
     {
         var buffer = BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2);
         var paint = new PaintPicture(look.Skin, new(PaintPixels));
-        var pictures = new List<byte[]> { Halved(Rgba(buffer, paint), width, height) };
-        foreach (var step in look.Coats)
+        var pictures = new List<byte[]> { Halved(Featured(buffer, look, paint, Eyes.Open), width, height) };
+        foreach (var (step, poses) in look.Coats.Zip(look.Plan.Steps.Select(s => s.Poses)))
         {
             paint.Lay(step);
-            pictures.Add(Halved(Rgba(buffer, paint), width, height));
+            // Lids are painted closed, and seen so.
+            var eyes = poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
+            pictures.Add(Halved(Featured(buffer, look, paint, eyes), width, height));
         }
 
         return pictures;
@@ -114,6 +129,18 @@ public static class BustPicture
         var paint = new PaintPicture(look.Skin, new(pixels), light, grained);
         paint.Lay(look.Coats.SelectMany(s => s).Take(coats));
         return paint;
+    }
+
+    // Between the middles of the four pixels about a place, so that thin lines do not break into steps.
+    private static (byte R, byte G, byte B) Between(byte[] chart, ChartWindow window, double xMm, double yMm)
+    {
+        var pixels = window.Pixels;
+        var (column, row) = (Math.Clamp(window.ColumnOf(xMm) - 0.5, 0, pixels - 1), Math.Clamp(window.RowOf(yMm) - 0.5, 0, pixels - 1));
+        var (x, y) = ((int)column, (int)row);
+        var (right, low) = ((float)(column - x), (float)(row - y));
+        int a = 4 * (y * pixels + x), b = a + (x + 1 < pixels ? 4 : 0), c = a + (y + 1 < pixels ? 4 * pixels : 0), d = c + (b - a);
+        byte Mixed(int k) => (byte)((1 - low) * ((1 - right) * chart[a + k] + right * chart[b + k]) + low * ((1 - right) * chart[c + k] + right * chart[d + k]) + 0.5f);
+        return (Mixed(0), Mixed(1), Mixed(2));
     }
 
     private static byte Lit(byte value, float shade, float shine, float own) =>

@@ -28,7 +28,7 @@ public static class PartPicture
     public static byte[] BareOf(PartKind kind, Kit kit, int pixels)
     {
         var (planned, buffer) = Posed(kind, kit, pixels);
-        return BustPicture.Halved(BustPicture.Rgba(buffer, new(planned.Skin, new(1))), pixels, pixels);
+        return BustPicture.Finished(planned with { Coats = [] }, buffer, PaintPixels);
     }
 
     private static (PlannedLook Planned, BustBuffer Buffer) Posed(PartKind kind, Kit kit, int pixels)

@@ -27,7 +27,7 @@ public static class PlanEndpoints
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/", async (PlanRequest request, PlanService service, CancellationToken cancel) => TypedResults.Ok((await service.PlanAsync(request, cancel)).Plan))
             .Called("planLook", "A look planned for a face: sizes, steps, minutes, cautions.");
-        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, bool? grain, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, bool? grain, string? eyes, PlanService service, CancellationToken cancel) =>
         {
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
@@ -40,7 +40,9 @@ public static class PlanEndpoints
             // Colours are judged on a smooth film; a draft is gone before grain is seen.
             var grained = grain ?? false;
             var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light, grained) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light, grained);
-            return TypedResults.File(Png.Of(picture.Rgba(), size, size), "image/png");
+            OneOf("eyes", eyes ?? "none", "none", "open", "closed");
+            var pixelsOf = eyes is null or "none" ? picture.Rgba() : BustPicture.Featured(planned, picture, eyes == "open" ? Eyes.Open : Eyes.Closed);
+            return TypedResults.File(Png.Of(pixelsOf, size, size), "image/png");
         })
             .Called("drawPaint", "The paint on the chart, after some steps or all.")
             .Gives("image/png");

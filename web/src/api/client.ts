@@ -90,6 +90,12 @@ const AS_TEXT = {
 }
 
 /** What is kept with all its saves. */
+/** What a picture of the paint shows besides: how uneven the film is, and brows, hair and eyes. */
+export interface Shown {
+  grain: boolean
+  eyes: 'none' | 'open' | 'closed'
+}
+
 export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings'
 
 /** What every kind of document can: the addresses differ in their first word alone. */
@@ -261,13 +267,13 @@ export const api = {
     request: PlanRequest,
     steps: number | null,
     pixels: number,
-    grain: boolean,
+    shown: Shown,
     signal?: AbortSignal,
     lamp = '',
   ) =>
     answer(
       client.POST('/api/plan/paint', {
-        params: { query: { pixels, lamp, grain, steps: steps ?? undefined } },
+        params: { query: { pixels, lamp, ...shown, steps: steps ?? undefined } },
         body: request,
         signal,
         parseAs: 'blob',

@@ -7794,6 +7794,7 @@ export interface operations {
                 pixels?: number;
                 lamp?: string;
                 grain?: boolean;
+                eyes?: string;
             };
             header?: never;
             path?: never;

@@ -62,7 +62,13 @@ watch(
         Promise.all([
           api.plan(request, signal),
           api
-            .paint(request, planning.shownSteps, PAINT_PIXELS, false, signal)
+            .paint(
+              request,
+              planning.shownSteps,
+              PAINT_PIXELS,
+              { grain: false, eyes: preferences.eyes },
+              signal,
+            )
             .then((b) => createImageBitmap(b)),
         ]),
       )

@@ -56,6 +56,14 @@ function see(choice: string) {
     <segment-group v-model:value="lens.id" :label="say('stageBar.lens')" :options="lenses" />
     <component :is="tools" v-if="tools" />
     <span class="gap" />
+    <button
+      class="eyes"
+      :aria-pressed="preferences.eyes === 'closed'"
+      :title="say('stageBar.eyesOfTheFinishedFace')"
+      @click="preferences.eyes = preferences.eyes === 'open' ? 'closed' : 'open'"
+    >
+      {{ preferences.eyes === 'open' ? say('stageBar.eyesOpen') : say('stageBar.eyesClosed') }}
+    </button>
     <segment-group
       :value="view.view"
       :label="say('stageBar.view')"
@@ -72,9 +80,9 @@ function see(choice: string) {
       <span>{{ say('stageBar.seen') }}</span>
       <select
         :value="seen"
-        @change="see(($event.target as HTMLSelectElement).value)"
         :aria-label="say('stageBar.seenFrom')"
         :title="say('stageBar.fromWhereTheBustIsSeen')"
+        @change="see(($event.target as HTMLSelectElement).value)"
       >
         <option value="0">{{ say('stageBar.fromHere') }}</option>
         <option :value="SMOOTH">{{ say('stageBar.fromHereSmooth') }}</option>
@@ -102,6 +110,15 @@ function see(choice: string) {
 
 .stage-bar .gap {
   flex: 1;
+}
+
+.eyes {
+  min-height: 34px;
+  padding: 0 9px;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+  background: var(--panel);
+  cursor: pointer;
 }
 
 .from {

@@ -2,7 +2,7 @@ import { useObjectUrl } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { LIMITS } from '../api/limits'
-import { api, type Body, type Plan } from '../api/client'
+import { api, type Body, type Plan, type Shown } from '../api/client'
 import { useLatest } from '../lib/latest'
 import { useCatalogue } from './catalogue'
 import { useLens } from './lens'
@@ -50,8 +50,23 @@ export const usePlan = defineStore('plan', () => {
   }))
   const request = computed(() => ({ ...asks.value, onScreen: onScreen.value }))
 
-  // Colours are judged on a smooth film.
-  const grained = computed(() => preferences.film === 'grained' && lens.id !== 'coats')
+  // Colours and form are judged on a smooth film and a bare head; a dot is set on closed eyes.
+  const looksAs = computed(() =>
+    ['coats', 'form'].includes(lens.id) ? 'plain' : lens.id === 'map' ? 'closed' : 'alive',
+  )
+  const shown = computed<Shown>(() => {
+    const plain = looksAs.value === 'plain'
+    const step = shownSteps.value ? plan.value?.steps[shownSteps.value - 1] : undefined
+    const lidsAtWork = step?.poses.some((p) => p.pose === 'eyesClosed') ?? false
+    const eyes =
+      looksAs.value === 'closed' || lidsAtWork
+        ? 'closed'
+        : shownSteps.value === null
+          ? preferences.eyes
+          : 'open'
+    return { grain: preferences.film === 'grained' && !plain, eyes: plain ? 'none' : eyes }
+  })
+  const shownNow = () => ({ ...shown.value, grain: shown.value.grain && !selection.dragging })
 
   function forget() {
     shownSteps.value = null
@@ -76,7 +91,7 @@ export const usePlan = defineStore('plan', () => {
         Promise.all([
           api.plan(asked, signal),
           api
-            .paint(asked, shownSteps.value, pixels, grained.value && !selection.dragging, signal, lamp.value)
+            .paint(asked, shownSteps.value, pixels, shownNow(), signal, lamp.value)
             .then((b) => createImageBitmap(b)),
         ]),
       )
@@ -143,7 +158,9 @@ export const usePlan = defineStore('plan', () => {
       () => catalogue.faces,
       () => catalogue.settings,
       lamp,
-      grained,
+      () => preferences.film,
+      () => preferences.eyes,
+      looksAs,
     ],
     () => void follow(),
   )
@@ -156,7 +173,7 @@ export const usePlan = defineStore('plan', () => {
     if (!document.id) return
     try {
       const picture = await createImageBitmap(
-        await api.paint(request.value, steps, PAINT_PIXELS, grained.value, undefined, lamp.value),
+        await api.paint(request.value, steps, PAINT_PIXELS, shownNow(), undefined, lamp.value),
       )
       if (shownSteps.value === steps) paint.value = picture
       void refinish()
@@ -168,7 +185,7 @@ export const usePlan = defineStore('plan', () => {
   /** Shows the bust after a number of coats; null shows the steps again. */
   async function showCoats(coats: number | null) {
     const picture = await (coats === null
-      ? api.paint(request.value, shownSteps.value, PAINT_PIXELS, grained.value, undefined, lamp.value)
+      ? api.paint(request.value, shownSteps.value, PAINT_PIXELS, shownNow(), undefined, lamp.value)
       : api.paintCoats(request.value, coats, PAINT_PIXELS, undefined, lamp.value))
     paint.value = await createImageBitmap(picture)
   }

@@ -14,6 +14,7 @@ export const usePreferences = defineStore('preferences', () => {
   const kit = remembered<string>('kit', '')
   const setting = remembered<string>('setting', '')
   const film = remembered<'grained' | 'smooth'>('film', 'grained')
+  const eyes = remembered<'open' | 'closed'>('eyes', 'open')
   watchEffect(() => (document.documentElement.dataset.theme = theme.value))
-  return { theme, unit, face, kit, setting, film }
+  return { theme, unit, face, kit, setting, film, eyes }
 })

@@ -89,7 +89,7 @@ public sealed class FeatherRows() : DrawnKind("featherRows", "Feather rows", Fam
             context.At(Landmark.Cheilion) + new ChartPoint(12, -6)], closed: false), t => -0.1 - 0.9 * t),
         Neck => (Curves.Through([context.At(Landmark.Gonion) + new ChartPoint(-2, 4), 0.5 * (context.At(Landmark.Gonion) + context.At(Landmark.Gnathion)) + new ChartPoint(0, -2),
             context.At(Landmark.Submentale) + new ChartPoint(10, -4)], closed: false), t => -0.9 - 0.55 * t),
-        Crest => (Curves.Through([context.At(Landmark.Trichion) + new ChartPoint(1, -18), context.At(Landmark.Frontotemporale) + new ChartPoint(-12, 12)], closed: false), t => 1.55 - 0.8 * t),
+        Crest => (Curves.Through([context.At(Landmark.Trichion) + new ChartPoint(-4, -18), context.At(Landmark.Frontotemporale) + new ChartPoint(-12, 12)], closed: false), t => 1.55 - 0.8 * t),
         _ => (Curves.Through([context.At(Landmark.BrowInner) + new ChartPoint(4, 0), context.At(Landmark.BrowPeak), context.At(Landmark.BrowOuter),
             context.At(Landmark.Exocanthion) + new ChartPoint(12, -6)], closed: false), t => 1.45 - 1.25 * t),
     };

@@ -17,8 +17,8 @@ public sealed class TempleHollow() : DrawnKind("templeHollow", "Temple hollow", 
         // The temporal line runs from the outer end of the brow up and back.
         var foot = context.At(Landmark.BrowOuter) + new ChartPoint(9, -10);
         var frame = new SkinFrame(context.Body, foot, context.UnevenAngle(1.35));
-        var outline = frame.Outline((0, 0), (0.3 * height, 0.05 * width), (0.7 * height, 0.02 * width), (height, -0.18 * width), (0.86 * height, -0.7 * width), (0.42 * height, -width),
-            (-0.02 * height, -0.86 * width), (-0.1 * height, -0.35 * width));
+        var outline = frame.Outline((0, 0), (0.3 * height, 0.05 * width), (0.7 * height, 0.02 * width), (height, -0.18 * width), (0.86 * height, -0.7 * width), (0.5 * height, -0.95 * width),
+            (0.2 * height, -0.7 * width), (0.02 * height, -0.25 * width));
         pen.Say("Height", height, "mm");
         pen.Say("Width", width, "mm");
         pen.Fill(ShadeCoat, Curves.Polygon(outline), context.Number(Edge), across: new(frame.At(0.45 * height, -0.1 * width), frame.At(0.35 * height, -1.05 * width)));

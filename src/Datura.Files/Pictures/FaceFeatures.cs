@@ -1,0 +1,259 @@
+using System.Runtime.CompilerServices;
+using Datura.Core.Body;
+using Datura.Core.Paint;
+using SkiaSharp;
+
+namespace Datura.Files.Pictures;
+
+/// <summary>
+/// What every face has and no paint is: brows and hair, tied back, under the paint; eyes and lashes over it. Sizes are common
+/// practice (iris 11.7 mm); colours are by eye and belong to nobody.
+/// </summary>
+public static class FaceFeatures
+{
+    private const double IrisMm = 11.7;
+    private const double PupilShare = 1.0 / 3;
+    private const int BrowHairs = 70;
+    private const int Strands = 260;
+
+    private static readonly SKColor Hair = new(58, 44, 37);
+    private static readonly SKColor LightHair = new(92, 70, 56);
+    private static readonly SKColor Lash = new(38, 28, 26);
+    private static readonly SKColor White = new(226, 219, 212);
+    private static readonly SKColor Iris = new(92, 84, 70);
+
+    private static readonly ConditionalWeakTable<FittedBody, Drawings> Drawn = [];
+
+    private sealed class Drawings : System.Collections.Concurrent.ConcurrentDictionary<(int Pixels, string What), byte[]>;
+
+    /// <summary>Puts the features on a picture of the chart.</summary>
+    /// <param name="rgba">Four bytes a pixel; changed in place.</param>
+    /// <param name="paint">Where nothing is painted, hair and brows are seen whole; through paint brows are seen in part.</param>
+    public static void Onto(byte[] rgba, PaintPicture paint, FittedBody body, Eyes eyes)
+    {
+        var pixels = paint.Window.Pixels;
+        var known = Drawn.GetOrCreateValue(body);
+        var under = known.GetOrAdd((pixels, "hair"), k => Draw(k.Pixels, pen => Under(pen, body)));
+        var over = known.GetOrAdd((pixels, eyes.ToString()), k => Draw(k.Pixels, pen => Over(pen, body, eyes)));
+        Parallel.For(0, pixels, y =>
+        {
+            for (var x = 0; x < pixels; x++)
+            {
+                var n = y * pixels + x;
+                if (under[4 * n + 3] > 0 && paint.IsBare(x, y))
+                {
+                    Blend(rgba, under, n);
+                }
+
+                if (over[4 * n + 3] > 0)
+                {
+                    Blend(rgba, over, n);
+                }
+            }
+        });
+    }
+
+    // The drawing is premultiplied.
+    private static void Blend(byte[] rgba, byte[] drawing, int n)
+    {
+        var rest = 255 - drawing[4 * n + 3];
+        for (var c = 0; c < 3; c++)
+        {
+            rgba[4 * n + c] = (byte)(drawing[4 * n + c] + (rgba[4 * n + c] * rest + 127) / 255);
+        }
+    }
+
+    private static byte[] Draw(int pixels, Action<SKCanvas> draw)
+    {
+        using var bitmap = new SKBitmap(new SKImageInfo(pixels, pixels, SKColorType.Rgba8888, SKAlphaType.Premul));
+        using var canvas = new SKCanvas(bitmap);
+        canvas.Clear(SKColors.Transparent);
+        // Chart millimetres, y upwards.
+        var scale = (float)(pixels / ChartWindow.SideMm);
+        canvas.Scale(scale, -scale);
+        canvas.Translate((float)ChartWindow.SideMm / 2, -(float)ChartWindow.TopMm);
+        draw(canvas);
+        canvas.Flush();
+        return bitmap.Bytes;
+    }
+
+    private static void Under(SKCanvas canvas, FittedBody body)
+    {
+        ScalpHair(canvas, body);
+        foreach (var right in new[] { false, true })
+        {
+            Brow(canvas, body, right, 150);
+        }
+    }
+
+    private static void Over(SKCanvas canvas, FittedBody body, Eyes eyes)
+    {
+        foreach (var right in new[] { false, true })
+        {
+            // Paint goes between the hairs and on them; most of a brow is still seen through a thin coat.
+            Brow(canvas, body, right, 90);
+            if (eyes == Eyes.Open)
+            {
+                OpenEye(canvas, body, right);
+            }
+            else
+            {
+                ClosedEye(canvas, body, right);
+            }
+        }
+    }
+
+    private static SKPoint At(FittedBody body, Landmark landmark, bool right, double outMm = 0, double upMm = 0)
+    {
+        var left = body.At(landmark) + new ChartPoint(outMm, upMm);
+        var at = right ? body.Mirrored(left) : left;
+        return new((float)at.XMm, (float)at.YMm);
+    }
+
+    private static SKPath Curve(params SKPoint[] points)
+    {
+        using var builder = new SKPathBuilder();
+        var line = Curves.Through([.. points.Select(p => new ChartPoint(p.X, p.Y))], closed: false);
+        builder.MoveTo((float)line[0].XMm, (float)line[0].YMm);
+        foreach (var p in line.Skip(1))
+        {
+            builder.LineTo((float)p.XMm, (float)p.YMm);
+        }
+
+        return builder.Detach();
+    }
+
+    private static void Stroke(SKCanvas canvas, SKColor colour, byte alpha, float width, params SKPoint[] points)
+    {
+        using var pen = new SKPaint { IsAntialias = true, Style = SKPaintStyle.Stroke, StrokeWidth = width, StrokeCap = SKStrokeCap.Round, Color = colour.WithAlpha(alpha) };
+        using var path = Curve(points);
+        canvas.DrawPath(path, pen);
+    }
+
+    private static void Brow(SKCanvas canvas, FittedBody body, bool right, byte alpha)
+    {
+        var line = Curves.Through([body.At(Landmark.BrowInner), body.At(Landmark.BrowPeak), body.At(Landmark.BrowOuter)], closed: false);
+        var random = new SeededRandom(right ? 5u : 6u);
+        for (var k = 0; k < BrowHairs; k++)
+        {
+            var t = (k + random.Unit()) / BrowHairs;
+            var along = (Curves.At(line, Math.Min(1, t + 0.05)) - Curves.At(line, Math.Max(0, t - 0.05))).Angle();
+            var heading = along + 1.1 * Math.Pow(1 - t, 2) + 0.15 + 0.2 * random.Either();
+            var half = 2.5 * (1 - 0.75 * t);
+            var foot = Curves.At(line, t) + new ChartPoint(0, half * random.Either() - 0.6);
+            var tip = foot + (4 + 3 * random.Unit()) * new ChartPoint(Math.Cos(heading), Math.Sin(heading));
+            var (a, b) = right ? (body.Mirrored(foot), body.Mirrored(tip)) : (foot, tip);
+            Stroke(canvas, Hair, alpha, 0.55f, new((float)a.XMm, (float)a.YMm), new((float)b.XMm, (float)b.YMm));
+        }
+    }
+
+    private static void ClosedEye(SKCanvas canvas, FittedBody body, bool right)
+    {
+        var line = new[] { At(body, Landmark.Endocanthion, right, 2, -0.5), At(body, Landmark.PalpebraleInferius, right, -6, 1.2), At(body, Landmark.PalpebraleInferius, right, 2, 0.6), At(body, Landmark.Exocanthion, right, -1, 0) };
+        Stroke(canvas, Lash, 190, 0.9f, line);
+        LashesOn(canvas, line, right, -1);
+    }
+
+    private static void OpenEye(SKCanvas canvas, FittedBody body, bool right)
+    {
+        SKPoint L(Landmark landmark, double outMm, double upMm) => At(body, landmark, right, outMm, upMm);
+        var (inner, outer) = (L(Landmark.Endocanthion, 1, 0), L(Landmark.Exocanthion, 0, 0));
+        SKPoint[] upper = [inner, L(Landmark.PalpebraleSuperius, -7, 0.8), L(Landmark.PalpebraleSuperius, 1, 2), L(Landmark.PalpebraleSuperius, 9, 0.6), outer];
+        SKPoint[] lower = [inner, L(Landmark.PalpebraleInferius, -7, 1.2), L(Landmark.PalpebraleInferius, 1, 0.2), L(Landmark.PalpebraleInferius, 9, 1.2), outer];
+        using var opening = new SKPathBuilder();
+        using (var above = Curve(upper))
+        using (var below = Curve([.. lower.Reverse()]))
+        {
+            opening.AddPath(above);
+            opening.AddPath(below, SKPathAddMode.Extend);
+        }
+
+        opening.Close();
+        using var aperture = opening.Detach();
+        var middle = new SKPoint((upper[2].X + lower[2].X) / 2, (upper[2].Y + lower[2].Y) / 2 + 0.8f);
+        canvas.Save();
+        canvas.ClipPath(aperture, SKClipOperation.Intersect, true);
+        using (var white = new SKPaint { Color = White, IsAntialias = true })
+        {
+            canvas.DrawPaint(white);
+        }
+
+        using (var iris = new SKPaint { IsAntialias = true })
+        {
+            var radius = (float)IrisMm / 2;
+            iris.Shader = SKShader.CreateRadialGradient(middle, radius, [new(128, 116, 92), Iris, new(48, 42, 38)], [0.3f, 0.75f, 1], SKShaderTileMode.Clamp);
+            canvas.DrawCircle(middle, radius, iris);
+            iris.Shader = null;
+            iris.Color = new(16, 14, 14);
+            canvas.DrawCircle(middle, radius * (float)PupilShare, iris);
+            // One light for both eyes, at the same hour.
+            iris.Color = new(250, 250, 250, 230);
+            canvas.DrawCircle(middle.X - 1.7f, middle.Y + 1.9f, 0.95f, iris);
+        }
+
+        // The upper lid throws its shadow on the ball.
+        Stroke(canvas, Lash, 90, 4.5f, upper);
+        canvas.Restore();
+        Stroke(canvas, Lash, 220, 1.3f, upper);
+        Stroke(canvas, new(120, 80, 72), 120, 0.7f, lower);
+        Stroke(canvas, new(90, 58, 50), 90, 0.9f, [L(Landmark.Endocanthion, 3, 5), L(Landmark.PalpebraleSuperius, 0, 5.6), L(Landmark.Exocanthion, 1, 5)]);
+        LashesOn(canvas, upper, right, 1);
+    }
+
+    private static void LashesOn(SKCanvas canvas, SKPoint[] lid, bool right, int up)
+    {
+        var line = Curves.Through([.. lid.Select(p => new ChartPoint(p.X, p.Y))], closed: false);
+        for (var k = 0; k < 22; k++)
+        {
+            var t = 0.12 + 0.85 * k / 21;
+            var at = Curves.At(line, t);
+            var outwards = (right ? -1 : 1) * (t - 0.35) * 4.5;
+            Stroke(canvas, Lash, 170, 0.4f, new((float)at.XMm, (float)at.YMm), new((float)(at.XMm + 0.6 * outwards), (float)(at.YMm + up * 2.0)), new((float)(at.XMm + outwards), (float)(at.YMm + up * (2.6 + 1.6 * t))));
+        }
+    }
+
+    // Swept back from the hairline, round the ears, down to the nape.
+    private static void ScalpHair(SKCanvas canvas, FittedBody body)
+    {
+        ChartPoint L(Landmark landmark, double outMm, double upMm) => body.At(landmark) + new ChartPoint(outMm, upMm);
+        ChartPoint[] left =
+        [
+            L(Landmark.Trichion, 0, 3), L(Landmark.Trichion, 26, 3), L(Landmark.Frontotemporale, -8, 11), L(Landmark.Frontotemporale, 20, -8),
+            L(Landmark.Tragion, -28, 24), L(Landmark.Tragion, -18, 6), L(Landmark.Tragion, -13, 26), L(Landmark.Tragion, 2, 47), L(Landmark.Tragion, 30, 44),
+            L(Landmark.Mastoidale, 30, 10), L(Landmark.Mastoidale, 36, -22),
+        ];
+        var line = Curves.Through(left, closed: false);
+        var (high, back) = (body.Chart.YRange.High + 40, 400.0);
+        var random = new SeededRandom(9);
+        foreach (var right in new[] { false, true })
+        {
+            SKPoint Here(ChartPoint p) => new((float)(right ? -p.XMm : p.XMm), (float)p.YMm);
+            using var builder = new SKPathBuilder();
+            builder.MoveTo(Here(new(0, high)));
+            foreach (var p in line)
+            {
+                builder.LineTo(Here(p));
+            }
+
+            builder.LineTo(Here(new(back, left[^1].YMm)));
+            builder.LineTo(Here(new(back, high)));
+            builder.Close();
+            using var area = builder.Detach();
+            using (var fill = new SKPaint { IsAntialias = true, Color = Hair, MaskFilter = SKMaskFilter.CreateBlur(SKBlurStyle.Normal, 2.2f) })
+            {
+                canvas.DrawPath(area, fill);
+            }
+
+            for (var k = 0; k < Strands; k++)
+            {
+                var t = random.Unit();
+                var foot = Curves.At(line, t) + new ChartPoint(2 * random.Either(), 3 + 2.5 * random.Unit());
+                // Up and back from the brow, back over the ear, down at the nape.
+                var heading = t < 0.45 ? Math.PI / 2 - 1.3 * t : t < 0.75 ? 1.2 : 0.3 - 0.9 * (t - 0.75);
+                var length = 18 + 60 * random.Unit();
+                var (middle, tip) = (foot + 0.5 * length * new ChartPoint(Math.Cos(heading), Math.Sin(heading)), foot + length * new ChartPoint(Math.Cos(heading - 0.3), Math.Sin(heading - 0.3)));
+                Stroke(canvas, random.Unit() < 0.5 ? LightHair : Hair, (byte)(70 + 90 * random.Unit()), 0.8f, Here(foot), Here(middle), Here(tip));
+            }
+        }
+    }
+}
