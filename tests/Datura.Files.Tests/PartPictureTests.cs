@@ -7,6 +7,7 @@ namespace Datura.Files.Tests;
 public class PartPictureTests
 {
     private const int Pixels = 132;
+    private const int PaintPixels = 640;
 
     // A difference that is seen at a glance, of 255, and how much of the picture must have it, in per mille (by judgement).
     private const int Seen = 22;
@@ -21,7 +22,7 @@ public class PartPictureTests
 
     private static double Changed(PartKind kind)
     {
-        var (painted, bare) = (PartPicture.Of(kind, DemoWorld.Kit, Pixels), PartPicture.BareOf(kind, DemoWorld.Kit, Pixels));
+        var (painted, bare) = (PartPicture.Of(kind, DemoWorld.Kit, Pixels, PaintPixels), PartPicture.BareOf(kind, DemoWorld.Kit, Pixels, PaintPixels));
         var changed = Enumerable.Range(0, Pixels * Pixels).Count(n => Enumerable.Range(0, 3).Max(c => Math.Abs(painted[4 * n + c] - bare[4 * n + c])) >= Seen);
         return 1000.0 * changed / (Pixels * Pixels);
     }

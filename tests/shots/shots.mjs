@@ -46,12 +46,12 @@ await shot('looks', '/looks')
 await shot('workspace', '/looks/drowned-lamp-keeper', {
   act: select('Socket'),
 })
-await shot('workspace-wings', '/looks/barnacle-saint', {
+await shot('workspace-wings', '/looks/salt-widow', {
   theme: 'wings',
   face: 'tamsin',
   act: async (page) => {
     await page.keyboard.press('2')
-    await page.locator('.step button').nth(3).click()
+    await page.waitForTimeout(1500)
   },
 })
 await shot('cormorant', '/looks/storm-cormorant', { face: 'tamsin' })
@@ -96,6 +96,8 @@ await shot('library', '/looks/quay-seal', {
   act: async (page) => {
     await page.keyboard.press('a')
     await page.waitForTimeout(4000)
+    await page.getByRole('dialog').getByRole('button', { name: 'Neck vertebrae' }).hover()
+    await page.waitForTimeout(800)
   },
 })
 await shot('map', '/looks/drowned-lamp-keeper', {

@@ -64,13 +64,13 @@ public static class BustPicture
     public static IReadOnlyList<byte[]> Steps(PlannedLook look, BustView view, int width, int height)
     {
         var buffer = BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2);
-        var paint = new PaintPicture(look.Skin, new(PaintPixels));
+        var paint = new PaintPicture(look.Skin, new(PaintPixels), null, grained: true);
         var pictures = new List<byte[]> { Halved(Featured(buffer, look, paint, Eyes.Open), width, height) };
         foreach (var (step, poses) in look.Coats.Zip(look.Plan.Steps.Select(s => s.Poses)))
         {
             paint.Lay(step);
-            // Lids are painted closed, and seen so.
-            var eyes = poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
+            // Lids are painted closed, and seen so; the finished face looks at one.
+            var eyes = pictures.Count < look.Coats.Count && poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
             pictures.Add(Halved(Featured(buffer, look, paint, eyes), width, height));
         }
 

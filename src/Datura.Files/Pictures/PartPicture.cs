@@ -17,18 +17,19 @@ public static class PartPicture
     private const double PaleL = 70;
 
     /// <param name="kit">Where its default paints come from; optional coats are laid too.</param>
+    /// <param name="paintPixels">How finely the paint is reckoned, pixels a side of the chart.</param>
     /// <returns>Four bytes a pixel, row by row, of a square.</returns>
-    public static byte[] Of(PartKind kind, Kit kit, int pixels)
+    public static byte[] Of(PartKind kind, Kit kit, int pixels, int paintPixels = PaintPixels)
     {
         var (planned, buffer) = Posed(kind, kit, pixels);
-        return BustPicture.Finished(planned, buffer, PaintPixels);
+        return BustPicture.Finished(planned, buffer, paintPixels);
     }
 
     /// <summary>The same view of the bare face.</summary>
-    public static byte[] BareOf(PartKind kind, Kit kit, int pixels)
+    public static byte[] BareOf(PartKind kind, Kit kit, int pixels, int paintPixels = PaintPixels)
     {
         var (planned, buffer) = Posed(kind, kit, pixels);
-        return BustPicture.Finished(planned with { Coats = [] }, buffer, PaintPixels);
+        return BustPicture.Finished(planned with { Coats = [] }, buffer, paintPixels);
     }
 
     private static (PlannedLook Planned, BustBuffer Buffer) Posed(PartKind kind, Kit kit, int pixels)

@@ -5,6 +5,20 @@ namespace Datura.Core.Tests.Shapes;
 /// <summary>Where a ground ends: shapes of it, and its lower end.</summary>
 public class GroundShapeTests
 {
+    // An end on the neck is as far below the chin as asked, and fades from there.
+    [Theory]
+    [InlineData(20)]
+    [InlineData(45)]
+    [InlineData(80)]
+    public void AnEndOnTheNeckIsWhereThePainterWantsIt(double mm)
+    {
+        var body = DemoWorld.Body;
+        var mark = DemoWorld.Expand(DemoWorld.Part("skinBase", ("neckHeight", mm), ("fade", 20)) with { Words = new Dictionary<string, string> { ["lowerEnd"] = "ends on the neck" } }).Marks.OfType<RegionMark>().Single();
+        var chin = body.At(Landmark.Submentale);
+        Assert.Equal(1, mark.Fade!.At(body.Go(chin, -Math.PI / 2, mm - 6).YMm), 2);
+        Assert.Equal(0, mark.Fade.At(body.Go(chin, -Math.PI / 2, mm + 24).YMm), 2);
+    }
+
     public static TheoryData<string> Faces => [.. DemoWorld.FourFaces.Select(f => f.Id)];
 
     [Theory]

@@ -30,6 +30,10 @@ const planning = usePlan()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const kind = computed(() => catalogue.kindOf(props.part.kind))
+/** Whether what it lays is the painter's own drawing. */
+const ownDrawing = computed(
+  () => props.part.kind === 'motif' || props.part.words.pattern === 'your own drawing',
+)
 const planned = computed(() => planning.planPart)
 const filled = computed(() =>
   planned.value?.marks.some((m) => m.shape === 'region' && m.role === kind.value?.roles[0]?.id),
@@ -97,7 +101,7 @@ function reset(id: string) {
     </ul>
     <caution-line v-for="caution in cautions" :key="caution.sentence" :caution="caution" />
 
-    <section v-if="['motif', 'cutCard'].includes(part.kind)" class="group">
+    <section v-if="ownDrawing" class="group">
       <field-row :label="part.motif ? part.motif.name : say('partInspector.aLanternUntilYouBringYour')">
         <file-button
           size="small"

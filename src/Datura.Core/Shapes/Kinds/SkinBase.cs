@@ -12,13 +12,15 @@ public sealed class SkinBase : PartKind
     private const string ToFade = "fades below the jaw";
     private const string ToNeckline = "runs to the neckline";
     private const string AtJaw = "fades at the jaw";
+    private const string OnNeck = "ends on the neck";
     private const string UnderChin = "ends under the chin";
 
     private static readonly ZonesSpec Zones = ParameterSpec.ZoneSet("zones", "Zones of the face", "Which zones get the ground.", Core.Body.Zones.Face);
-    private static readonly ChoiceSpec LowerEnd = ParameterSpec.Choice("lowerEnd", "Lower end", "Where the ground ends on the neck.", 0, ToFade, ToNeckline, AtJaw, UnderChin);
+    private static readonly ChoiceSpec LowerEnd = ParameterSpec.Choice("lowerEnd", "Lower end", "Where the ground ends on the neck.", 0, ToFade, ToNeckline, AtJaw, UnderChin, OnNeck);
     private static readonly ChoiceSpec Shape = ParameterSpec.Choice("shape", "Shape", "All of its zones, or a figure of them.", 0, GroundShape.All);
     private static readonly NumberSpec Margin = ParameterSpec.Length("margin", "Skin left bare", "Round an oval; round the eyes of a goggle shape it is what goes on past the orbit.", 0, 40, 14);
     private static readonly NumberSpec Line = ParameterSpec.Length("line", "Down to", "Below the nose root, for an upper face.", 0, 110, Of(0.36));
+    private static readonly NumberSpec Height = ParameterSpec.Length("neckHeight", "Down the neck", "Below the chin, for an end on the neck; from there it fades.", 5, 110, 50);
     private static readonly NumberSpec Fade = ParameterSpec.Length("fade", "Fade length", "How long the ground takes to run out on the neck.", 10, 90, b => 0.25 * b.MeasuresMm["lowerFaceHeight"]);
     private static readonly NumberSpec Edge = ParameterSpec.Length("edge", "Soft edge", "Width over which the ground thins out at its border.", 2, 40, 14);
     private static readonly CoatRole GroundCoat = new("ground", "Ground", Stage.Base, Tool.Sponge, 2, 90);
@@ -36,7 +38,7 @@ public sealed class SkinBase : PartKind
 
     public override bool Movable => false;
 
-    public override IReadOnlyList<ParameterSpec> Parameters { get; } = [Zones, LowerEnd, Fade, Edge, Shape, Margin, Line];
+    public override IReadOnlyList<ParameterSpec> Parameters { get; } = [Zones, LowerEnd, Height, Fade, Edge, Shape, Margin, Line];
 
     public override IReadOnlyList<CoatRole> Roles { get; } = [GroundCoat];
 
@@ -48,10 +50,11 @@ public sealed class SkinBase : PartKind
         var fadeMm = context.Number(Fade);
         var edge = context.Number(Edge);
         var underJaw = context.At(Landmark.Submentale);
+        underJaw = context.Word(LowerEnd) == OnNeck ? body.Go(underJaw, -Math.PI / 2, context.Number(Height)) : underJaw;
         // A chin by itself is a spot; it is the jaw whose lower edge must not show.
         var end = context.Word(LowerEnd);
         var figure = GroundShape.Of(context.Word(Shape), body, context.Number(Margin), context.Number(Line));
-        var carriesDown = chosen.Contains(Zone.Jaw) && figure is null && end is ToFade or ToNeckline;
+        var carriesDown = chosen.Contains(Zone.Jaw) && figure is null && end is ToFade or ToNeckline or OnNeck;
         if (carriesDown)
         {
             chosen.UnionWith([Zone.UnderJaw, Zone.NeckFront, Zone.NeckSide]);

@@ -15,12 +15,13 @@ public sealed class ToothRow : PartKind
     private const string Pressed = "pressed";
     private const string Pointed = "pointed";
     private const string Gaps = "only the gaps";
+    private const string FromBelow = "from the lower lip upwards";
     private const string Stitches = "crossed stitches";
     private const string Bare = "left bare";
     private const string Dropped = "drops";
 
     private static readonly ChoiceSpec Style = ParameterSpec.Choice("style", "Drawn as", "How each tooth is made.", 0, Outlined, Pressed, Pointed, Gaps, Stitches, Bare, Dropped);
-    private static readonly ChoiceSpec Rows = ParameterSpec.Choice("rows", "Rows", "Above the mouth line, below it, or both.", 0, "upper and lower", "upper", "lower");
+    private static readonly ChoiceSpec Rows = ParameterSpec.Choice("rows", "Rows", "Above the mouth line, below it, both, or up from the lower lip.", 0, "upper and lower", "upper", "lower", FromBelow);
     private static readonly NumberSpec Tooth = ParameterSpec.Length("tooth", "Middle tooth", "Width of the teeth next to the mid-line.", 4, 18, b => 0.17 * b.MeasuresMm["mouthWidth"], 0.5);
     private static readonly NumberSpec Grade = ParameterSpec.Ratio("grade", "Grading", "Width of each tooth to the one before it.", 0.6, 1, 0.88);
     private static readonly NumberSpec UpperHeight = ParameterSpec.Length("upperHeight", "Upper height", "From the mouth line up.", 5, 30, b => 0.13 * b.MeasuresMm["lowerFaceHeight"]);
@@ -72,9 +73,22 @@ public sealed class ToothRow : PartKind
                 foreach (var side in new[] { Side.Left, Side.Right })
                 {
                     var drawn = Half(context, style, line, side, up, context.Number(height), width).ToArray();
-                    teeth += style is Gaps or Stitches ? drawn.Count(m => m is StrokeMark) / (style == Stitches ? 2 : 1) : drawn.OfType<RegionMark>().Count(m => m.Role != ShadeCoat.Id);
+                    teeth += Counted(drawn, style);
                     marks.AddRange(drawn);
                 }
+            }
+        }
+
+        // A lower jaw that stands out: its teeth grow up over the upper lip.
+        if (rows == FromBelow)
+        {
+            var rim = new ChartPoint(0, 0.7 * (context.At(Landmark.LabialeInferius).YMm - context.At(Landmark.MouthLine).YMm));
+            line = [.. line.Select(p => p + rim)];
+            foreach (var side in new[] { Side.Left, Side.Right })
+            {
+                var drawn = Half(context, style, line, side, 1, context.Number(UpperHeight), width).ToArray();
+                teeth += Counted(drawn, style);
+                marks.AddRange(drawn);
             }
         }
 
@@ -90,6 +104,13 @@ public sealed class ToothRow : PartKind
                 new("Area", fills / 100, "cm²"),
             ]);
     }
+
+    private static int Counted(Mark[] drawn, string style) => style switch
+    {
+        Stitches => drawn.Count(m => m is StrokeMark) / 2,
+        Gaps => drawn.Count(m => m is StrokeMark),
+        _ => drawn.OfType<RegionMark>().Count(m => m.Role != ShadeCoat.Id),
+    };
 
     // From the mid-line to the left end: along the closed lips, then on to the cheek.
     private static List<ChartPoint> MouthLine(PartContext context)
