@@ -176,7 +176,9 @@ public class FileTests
             Assert.NotEqual(steps[k - 1], steps[k]);
         }
 
-        Assert.Equal(BustPicture.Finished(look, BustView.FaceClose, 80, 80).Rgba, steps[^1]);
+        // Small pictures are drawn without grain and from one pixel of the chart each: alike, not the same.
+        var finished = BustPicture.Finished(look, BustView.FaceClose, 80, 80).Rgba;
+        Assert.InRange(finished.Zip(steps[^1], (a, b) => Math.Abs(a - b)).Average(), 0, 3);
     }
 
     private static string Squeezed(string text) => text.Replace(" ", "", StringComparison.Ordinal);

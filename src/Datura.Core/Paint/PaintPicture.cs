@@ -244,35 +244,35 @@ public sealed class PaintPicture
 
         var (entry, coatOf) = (new int[layers.Count], new int[layers.Count]);
         var (thin, thick) = (new double[layers.Count][], new double[layers.Count][]);
-        var films = new Dictionary<(int Coat, int Kind, bool Thick), (double R, double T)[]>();
         var used = 0;
-        for (var n = 0; n < layers.Count; n++)
+        // Stacks of one coat lie on stacks of earlier ones, so they can be reckoned side by side.
+        for (var from = 0; from < layers.Count;)
         {
-            var layer = layers[n];
-            entry[n] = -1;
-            coatOf[n] = layer.Under < 0 ? -1 : coatOf[layer.Under];
-            if (!seen[n])
+            var coat = layers[from].Coat;
+            var to = from;
+            var kinds = new Dictionary<int, Layer>();
+            for (; to < layers.Count && layers[to].Coat == coat; to++)
             {
-                continue;
+                entry[to] = -1;
+                var own = coat >= 0 && Unit(coats[coat].Grain) > 0;
+                coatOf[to] = own ? coat : layers[to].Under < 0 ? -1 : coatOf[layers[to].Under];
+                if (seen[to] && coatOf[to] >= 0)
+                {
+                    entry[to] = used;
+                    used += GrainColours.Entries;
+                    kinds.TryAdd(layers[to].Kind, layers[to]);
+                }
             }
 
-            if (layer.Under < 0)
+            var unit = coat < 0 ? 0 : Unit(coats[coat].Grain);
+            var films = kinds.AsParallel().Select(k => (k.Key, Thin: Filmed(k.Value, -unit), Thick: Filmed(k.Value, unit))).ToDictionary(k => k.Key);
+            Parallel.For(from, to, n =>
             {
-                (thin[n], thick[n]) = (layer.Inside, layer.Inside);
-                continue;
-            }
-
-            var unit = Unit(coats[layer.Coat].Grain);
-            coatOf[n] = unit > 0 ? layer.Coat : coatOf[n];
-            if (coatOf[n] < 0)
-            {
-                (thin[n], thick[n]) = (layer.Inside, layer.Inside);
-                continue;
-            }
-
-            (thin[n], thick[n]) = (Varied(layer, thin[layer.Under], -unit, films), Varied(layer, thick[layer.Under], unit, films));
-            entry[n] = used;
-            used += GrainColours.Entries;
+                (thin[n], thick[n]) = entry[n] < 0
+                    ? (layers[n].Inside, layers[n].Inside)
+                    : (Varied(layers[n], thin[layers[n].Under], -unit, films[layers[n].Kind].Thin), Varied(layers[n], thick[layers[n].Under], unit, films[layers[n].Kind].Thick));
+            });
+            from = to;
         }
 
         var table = new uint[used];
@@ -290,17 +290,15 @@ public sealed class PaintPicture
     // One reckoning serves the grain and the rim of a coat.
     private static double Unit(CoatGrain grain) => Math.Max(grain.Depth, grain.Rim) is > 0 and var depth ? Math.Min(0.9, depth) : 0;
 
-    private double[] Varied(Layer layer, double[] below, double by, Dictionary<(int Coat, int Kind, bool Thick), (double R, double T)[]> films)
+    private static (double R, double T)[] Filmed(Layer layer, double by) =>
+        [.. Enumerable.Range(0, Spectrum.Bands).Select(b => Film.Layer(layer.Film!.K[b], layer.Film.S[b], layer.FilmUm * (1 + by)))];
+
+    private double[] Varied(Layer layer, double[] below, double by, (double R, double T)[] film)
     {
         if (!ReferenceEquals(layer.Ground, layers[layer.Under].Inside))
         {
             // Run into what lay below: one film, on a ground of its own.
             return layer.Film!.Over(layer.Ground, layer.FilmUm * (1 + by));
-        }
-
-        if (!films.TryGetValue((layer.Coat, layer.Kind, by > 0), out var film))
-        {
-            film = films[(layer.Coat, layer.Kind, by > 0)] = [.. Enumerable.Range(0, Spectrum.Bands).Select(b => Film.Layer(layer.Film!.K[b], layer.Film.S[b], layer.FilmUm * (1 + by)))];
         }
 
         var inside = new double[Spectrum.Bands];

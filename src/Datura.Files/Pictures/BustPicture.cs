@@ -14,28 +14,33 @@ public static class BustPicture
     /// <summary>Lights the paint of every pixel of a bust.</summary>
     public static byte[] Rgba(BustBuffer buffer, PaintPicture paint) => Rgba(buffer, paint, paint.Rgba());
 
-    /// <summary>The same with pixels of the chart that show more than the paint.</summary>
-    private static byte[] Rgba(BustBuffer buffer, PaintPicture paint, byte[] chart)
+    // The same with pixels of the chart that show more than the paint.
+    private static byte[] Rgba(BustBuffer buffer, PaintPicture paint, byte[] chart) => Lit(buffer, paint, (x, y) => Between(chart, paint.Window, x, y));
+
+    // Lights what is seen at the chart place of every pixel.
+    private static byte[] Lit(BustBuffer buffer, PaintPicture paint, Func<double, double, (byte R, byte G, byte B)> seen)
     {
         var result = new byte[buffer.Width * buffer.Height * 4];
-        for (var n = 0; n < buffer.Shade.Length; n++)
+        Parallel.For(0, buffer.Height, row =>
         {
-            var shade = buffer.Shade[n];
-            var (r, g, b) = (SurroundGrey, SurroundGrey, SurroundGrey);
-            if (shade > 0)
+            for (var n = row * buffer.Width; n < (row + 1) * buffer.Width; n++)
             {
-                var (x, y) = buffer.Chart[n];
-                var (c, surface) = (Between(chart, paint.Window, x, y), paint.SurfaceAt(x, y));
-                // Metal gives its own colour to the highlight and is darker beside it. The browser's bust has the same numbers (SkinScene.ts).
-                var matt = shade * (float)(1 - 0.4 * surface.Metal);
-                var shine = buffer.Highlight[n] * (float)(surface.Gloss * (0.5 + 0.7 * surface.Metal));
-                var own = (float)surface.Metal;
-                (r, g, b) = (Lit(c.R, matt, shine, own), Lit(c.G, matt, shine, own), Lit(c.B, matt, shine, own));
+                var shade = buffer.Shade[n];
+                var (r, g, b) = (SurroundGrey, SurroundGrey, SurroundGrey);
+                if (shade > 0)
+                {
+                    var (x, y) = buffer.Chart[n];
+                    var (c, surface) = (seen(x, y), paint.SurfaceAt(x, y));
+                    // Metal gives its own colour to the highlight and is darker beside it. The browser's bust has the same numbers (SkinScene.ts).
+                    var matt = shade * (float)(1 - 0.4 * surface.Metal);
+                    var shine = buffer.Highlight[n] * (float)(surface.Gloss * (0.5 + 0.7 * surface.Metal));
+                    var own = (float)surface.Metal;
+                    (r, g, b) = (Lit(c.R, matt, shine, own), Lit(c.G, matt, shine, own), Lit(c.B, matt, shine, own));
+                }
+
+                (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = (r, g, b, 255);
             }
-
-            (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = (r, g, b, 255);
-        }
-
+        });
         return result;
     }
 
@@ -64,14 +69,16 @@ public static class BustPicture
     public static IReadOnlyList<byte[]> Steps(PlannedLook look, BustView view, int width, int height)
     {
         var buffer = BustBuffer.Render(look.Body.Mesh, view, width * 2, height * 2);
-        var paint = new PaintPicture(look.Skin, new(PaintPixels), null, grained: true);
-        var pictures = new List<byte[]> { Halved(Featured(buffer, look, paint, Eyes.Open), width, height) };
+        // So small a picture sees one pixel of the chart in several, and no grain.
+        var paint = new PaintPicture(look.Skin, new(PaintPixels));
+        byte[] Seen(Eyes eyes) => Halved(Lit(buffer, paint, FaceFeatures.Seen(paint, look.Body, eyes)), width, height);
+        var pictures = new List<byte[]> { Seen(Eyes.Open) };
         foreach (var (step, poses) in look.Coats.Zip(look.Plan.Steps.Select(s => s.Poses)))
         {
             paint.Lay(step);
             // Lids are painted closed, and seen so; the finished face looks at one.
             var eyes = pictures.Count < look.Coats.Count && poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
-            pictures.Add(Halved(Featured(buffer, look, paint, eyes), width, height));
+            pictures.Add(Seen(eyes));
         }
 
         return pictures;

@@ -32,34 +32,51 @@ public static class FaceFeatures
     public static void Onto(byte[] rgba, PaintPicture paint, FittedBody body, Eyes eyes)
     {
         var pixels = paint.Window.Pixels;
-        var known = Drawn.GetOrCreateValue(body);
-        var under = known.GetOrAdd((pixels, "hair"), k => Draw(k.Pixels, pen => Under(pen, body)));
-        var over = known.GetOrAdd((pixels, eyes.ToString()), k => Draw(k.Pixels, pen => Over(pen, body, eyes)));
+        var (under, over) = Of(body, pixels, eyes);
         Parallel.For(0, pixels, y =>
         {
-            for (var x = 0; x < pixels; x++)
+            for (var n = y * pixels; n < (y + 1) * pixels; n++)
             {
-                var n = y * pixels + x;
-                if (under[4 * n + 3] > 0 && paint.IsBare(x, y))
+                if (under[4 * n + 3] > 0 || over[4 * n + 3] > 0)
                 {
-                    Blend(rgba, under, n);
-                }
-
-                if (over[4 * n + 3] > 0)
-                {
-                    Blend(rgba, over, n);
+                    (rgba[4 * n], rgba[4 * n + 1], rgba[4 * n + 2]) = Blended((rgba[4 * n], rgba[4 * n + 1], rgba[4 * n + 2]), under, over, n, paint.IsBare(n % pixels, y));
                 }
             }
         });
     }
 
-    // The drawing is premultiplied.
-    private static void Blend(byte[] rgba, byte[] drawing, int n)
+    /// <summary>What is seen at a place of the chart, for pictures too small to draw the whole chart for.</summary>
+    public static Func<double, double, (byte R, byte G, byte B)> Seen(PaintPicture paint, FittedBody body, Eyes eyes)
     {
-        var rest = 255 - drawing[4 * n + 3];
-        for (var c = 0; c < 3; c++)
+        var (window, pixels) = (paint.Window, paint.Window.Pixels);
+        var (under, over) = Of(body, pixels, eyes);
+        // What is settled once is read by many at once.
+        _ = paint.At(0, 0);
+        return (x, y) =>
         {
-            rgba[4 * n + c] = (byte)(drawing[4 * n + c] + (rgba[4 * n + c] * rest + 127) / 255);
+            var own = paint.At(x, y);
+            var (column, row) = ((int)Math.Clamp(window.ColumnOf(x), 0, pixels - 1), (int)Math.Clamp(window.RowOf(y), 0, pixels - 1));
+            return Blended((own.R, own.G, own.B), under, over, row * pixels + column, paint.IsBare(column, row));
+        };
+    }
+
+    private static (byte[] Under, byte[] Over) Of(FittedBody body, int pixels, Eyes eyes)
+    {
+        var known = Drawn.GetOrCreateValue(body);
+        return (known.GetOrAdd((pixels, "hair"), k => Draw(k.Pixels, pen => Under(pen, body))), known.GetOrAdd((pixels, eyes.ToString()), k => Draw(k.Pixels, pen => Over(pen, body, eyes))));
+    }
+
+    // The drawings are premultiplied.
+    private static (byte R, byte G, byte B) Blended((byte R, byte G, byte B) own, byte[] under, byte[] over, int n, bool isBare)
+    {
+        var seen = isBare ? Over(own, under, n) : own;
+        return Over(seen, over, n);
+
+        static (byte R, byte G, byte B) Over((byte R, byte G, byte B) below, byte[] drawing, int n)
+        {
+            var rest = 255 - drawing[4 * n + 3];
+            return rest == 255 ? below
+                : ((byte)(drawing[4 * n] + (below.R * rest + 127) / 255), (byte)(drawing[4 * n + 1] + (below.G * rest + 127) / 255), (byte)(drawing[4 * n + 2] + (below.B * rest + 127) / 255));
         }
     }
 

@@ -1,4 +1,5 @@
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Simplify;
 
 namespace Datura.Core.Shapes.Kinds;
 
@@ -16,6 +17,9 @@ public sealed class CutCard() : DrawnKind("cutCard", "Cut card", Family.Ornament
 
     // Smaller than this nothing comes through, mm² (by judgement).
     private const double LeastMm2 = 1;
+
+    // Nobody cuts a card more exactly, mm (by judgement).
+    private const double CutMm = 0.15;
 
     public override IReadOnlyList<CoatRole> StencilRoles => [ThroughCoat];
 
@@ -39,7 +43,8 @@ public sealed class CutCard() : DrawnKind("cutCard", "Cut card", Family.Ornament
         var figures = CardPatterns.Of(context.Word(Pattern), context.Design);
         IEnumerable<IEnumerable<ChartPoint>> all = figures.Count > 0 ? figures : (context.Motif ?? Motif.Lantern).Shapes.Where(s => s.Filled)
             .Select(s => s.Points.Chunk(2).Where(p => p.Length == 2).Select(p => new ChartPoint(p[0], p[1])));
-        return CardBridges.Held(all.Select(f => Curves.Polygon(f.Select(p => size * p))), context.Number(Bridge));
+        // Corners that nobody could cut are left out at once: every one is compared with the others and walked to over the skin.
+        return CardBridges.Held(all.Select(f => TopologyPreservingSimplifier.Simplify(Curves.Polygon(f.Select(p => size * p)), CutMm)), context.Number(Bridge));
     }
 
     protected override void Draw(PartContext context, MarkPen pen)
