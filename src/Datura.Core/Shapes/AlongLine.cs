@@ -36,7 +36,8 @@ public static class AlongLine
         var drawn = 0;
         for (var k = 0; k < count; k++)
         {
-            var size = context.Number(Size) * Math.Pow(context.Number(Next), k);
+            // A row that grows and grows stays on a face.
+            var size = Math.Min(Size.Most, context.Number(Size) * Math.Pow(context.Number(Next), k));
             if (size < 0.5)
             {
                 break;

@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using Datura.Core.Body;
 using Datura.Core.Paint;
 using SkiaSharp;
@@ -22,9 +21,10 @@ public static class FaceFeatures
     private static readonly SKColor White = new(226, 219, 212);
     private static readonly SKColor Iris = new(92, 84, 70);
 
-    private static readonly ConditionalWeakTable<FittedBody, Drawings> Drawn = [];
+    private static readonly FewKept<(FittedBody Body, int Pixels, string What), byte[]> Drawn = new(KeptDrawings);
 
-    private sealed class Drawings : System.Collections.Concurrent.ConcurrentDictionary<(int Pixels, string What), byte[]>;
+    // A few faces at the sizes of bust, strip and card; one of them is 4 MB.
+    private const int KeptDrawings = 24;
 
     /// <summary>Puts the features on a picture of the chart.</summary>
     /// <param name="rgba">Four bytes a pixel; changed in place.</param>
@@ -62,8 +62,7 @@ public static class FaceFeatures
 
     private static (byte[] Under, byte[] Over) Of(FittedBody body, int pixels, Eyes eyes)
     {
-        var known = Drawn.GetOrCreateValue(body);
-        return (known.GetOrAdd((pixels, "hair"), k => Draw(k.Pixels, pen => Under(pen, body))), known.GetOrAdd((pixels, eyes.ToString()), k => Draw(k.Pixels, pen => Over(pen, body, eyes))));
+        return (Drawn.Get((body, pixels, "hair"), () => Draw(pixels, pen => Under(pen, body))), Drawn.Get((body, pixels, eyes.ToString()), () => Draw(pixels, pen => Over(pen, body, eyes))));
     }
 
     // The drawings are premultiplied.

@@ -116,6 +116,18 @@ public class OwnLineTests
     }
 
     // The outer side of a ring is the one away from its middle.
+    // Each next larger by a fifth, over a long line: thirty of them would reach the moon, and reckoning them would never end.
+    [Fact]
+    public void ARowThatGrowsStaysOnTheFace()
+    {
+        var part = Own([new(-100, 20), new(0, 60), new(100, 20)]) with
+        {
+            Numbers = new Dictionary<string, double> { ["carriedSize"] = 12, ["carriedApart"] = 1.5, ["carriedNext"] = 1.2 },
+            Words = new Dictionary<string, string> { ["carries"] = "drops" },
+        };
+        Assert.All(DemoWorld.Expand(part).Marks.OfType<RegionMark>(), m => Assert.InRange(m.Outline.EnvelopeInternal.Diameter, 0, 90));
+    }
+
     [Fact]
     public void HairsOfAClosedFigureStandOutwardsOrInwardsAsChosen()
     {
