@@ -73,3 +73,18 @@ test('a card is cut: its narrowest bridge is told, and too narrow a one is said 
   await page.keyboard.press('Enter')
   await expect(page.locator('.side')).toContainText('tears when the card is lifted')
 })
+
+test('what drips from another part can run from its own place again', async ({ page }) => {
+  await openCopy(page, 'salt-widow')
+  const side = page.locator('.side')
+  await side
+    .getByRole('button', { name: /Drips from the lips/ })
+    .first()
+    .click()
+  await expect(side).toContainText('from its edge')
+  await side.getByLabel('Hangs', { exact: true }).click()
+  // The list opens at what is chosen; what is typed finds the rest.
+  await page.keyboard.type('Its own')
+  await page.keyboard.press('Enter')
+  await expect(side).toContainText('from the lower lid')
+})

@@ -19,7 +19,7 @@ public static class PartField
         var (field, usuallyInHair) = Of(kind, part.Words);
         var (all, hair) = (0, 0);
         var outside = new Dictionary<Zone, int>();
-        foreach (var at in Samples(marks))
+        foreach (var at in Samples(marks.Marks))
         {
             all++;
             var zone = body.ZoneAt(at);
@@ -35,7 +35,7 @@ public static class PartField
     }
 
     /// <summary>Points spread evenly over the marks: along outlines and paths, and each dot.</summary>
-    private static IEnumerable<ChartPoint> Samples(PartMarks marks) => marks.Marks.SelectMany(m => m switch
+    public static IEnumerable<ChartPoint> Samples(IEnumerable<Mark> marks) => marks.SelectMany(m => m switch
     {
         RegionMark r => Curves.Rings(r.Outline).SelectMany(ring => Curves.Every(SampleMm, ring)),
         StrokeMark s => Curves.Every(SampleMm, s.Path),
@@ -49,7 +49,7 @@ public static class PartField
             kind.Id, kind.Id, Sides.Both, 0, 1, Priority.Must, false, new Dictionary<string, double>(), words,
             new Dictionary<string, IReadOnlyList<string>>(), new Dictionary<string, PaintMix>(), new Dictionary<string, int>());
         // What sits in the middle of its ground must not spread over all that it could hang on.
-        Zone[] lies = [.. Samples(kind.Expand(FittedBody.Reference, part, new Costume(40))).Select(FittedBody.Reference.ZoneAt)];
+        Zone[] lies = [.. Samples(kind.Expand(FittedBody.Reference, part, new Costume(40)).Marks).Select(FittedBody.Reference.ZoneAt)];
         return (new HashSet<Zone>([.. kind.NeedsOwnGround ? [] : kind.HangsOn, .. lies]), lies.Count(z => z == Zone.Scalp) / Math.Max(1.0, lies.Length));
     }
 }

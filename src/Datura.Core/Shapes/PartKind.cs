@@ -112,6 +112,9 @@ public abstract class PartKind
     /// <summary>Whether it draws itself along the part it hangs on, instead of being carried there.</summary>
     public virtual bool FollowsItsHost => false;
 
+    /// <summary>Whether it is anything without a part to hang on; an edge is not.</summary>
+    public virtual bool StandsAlone => true;
+
     /// <summary>Whether a part has a left and a right, or lies across the mid-line, once.</summary>
     public bool IsSided(Part part) => part.Hung switch
     {

@@ -66,7 +66,7 @@ public static class PartPicture
     /// <summary>Near enough to see the part: its left half where it has two, facing the viewer.</summary>
     private static BustView View(PlannedLook planned)
     {
-        ChartPoint[] marked = [.. planned.Jobs.SelectMany(j => j.Marks).Where(m => m.Side != Side.Right).SelectMany(Corners)];
+        ChartPoint[] marked = [.. PartField.Samples(planned.Jobs.SelectMany(j => j.Marks).Where(m => m.Side != Side.Right))];
         Vec3[] places = [.. marked.Select(FittedBody.Reference.Chart.Position)];
         if (places.Length == 0)
         {
@@ -85,12 +85,4 @@ public static class PartPicture
         var size = Math.Max(high - low, 2 * seen.Max(p => Math.Abs(p.X)));
         return view with { CentreYMm = (places.Min(p => p.Y) + places.Max(p => p.Y)) / 2, HeightMm = Math.Clamp(Around * size, NearestMm, FarthestMm) };
     }
-
-    private static IEnumerable<ChartPoint> Corners(Mark mark) => mark switch
-    {
-        RegionMark r => Curves.Rings(r.Outline).SelectMany(ring => ring),
-        StrokeMark s => s.Path,
-        DotMark d => [d.At],
-        _ => [],
-    };
 }

@@ -35,12 +35,12 @@ public static class PlanEndpoints
                 throw new InputException("pixels", ProblemCode.PicturePixels, ("least", LeastPixels), ("most", MostPixels));
             }
 
+            OneOf("eyes", eyes ?? "none", "none", "open", "closed");
             var planned = await service.PlanAsync(request, cancel);
             var light = lamp is { Length: > 0 } ? await CoatEndpoints.EyeAsync(service, request, lamp, cancel) : null;
-            // Colours are judged on a smooth film; a draft is gone before grain is seen.
+            // Whoever does not ask for grain gets the smooth film on which colours are judged.
             var grained = grain ?? false;
             var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light, grained) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light, grained);
-            OneOf("eyes", eyes ?? "none", "none", "open", "closed");
             var pixelsOf = eyes is null or "none" ? picture.Rgba() : BustPicture.Featured(planned, picture, eyes == "open" ? Eyes.Open : Eyes.Closed);
             return TypedResults.File(Png.Of(pixelsOf, size, size), "image/png");
         })

@@ -55,5 +55,5 @@ public static class VocabularyEndpoints
     private static KindResource Resource(PartKind kind) => new(
         kind.Id, kind.Label, kind.Family, kind.Sided, [.. kind.HangsOn.Select(z => z.Name())],
         [.. kind.Parameters.Select(p => new ParameterResource(p.Id, p.Label, p.Hint, p.Type, p.Least, p.Most, p.Step, p.Choices))],
-        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, r.Tool, UsualTools.Find(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind), kind.FollowsItsHost);
+        [.. kind.Roles.Select(r => new RoleResource(r.Id, r.Label, r.Stage, r.Tool, UsualTools.Find(r.Tool).Name, r.Coats, r.Optional))], Core.Form.KindRelief.UsualMm(kind), kind.FollowsItsHost, kind.StandsAlone);
 }

@@ -7,7 +7,7 @@ public class HangingTests
 {
     public static TheoryData<string> Faces => [.. DemoWorld.FourFaces.Select(f => f.Id)];
 
-    private static readonly string[] Carried = ["flower", "web", "muzzle", "goatee", "spots", "eightLegs", "stitches"];
+    private static readonly string[] Carried = ["flower", "web", "muzzle", "goatee", "spots", "eightLegs", "stitches", "drips"];
 
     [Theory]
     [MemberData(nameof(Faces))]

@@ -2894,6 +2894,8 @@ export interface components {
             reliefMm: null | number;
             /** @description Whether it draws itself along the part it hangs on. */
             followsItsHost: boolean;
+            /** @description Whether it is anything without a part to hang on. */
+            standsAlone: boolean;
         };
         /** @description The paints and tools at hand. */
         Kit: {

@@ -29,11 +29,11 @@ const WHERE: { value: HostPlace; label: string }[] = [
 
 const OWN = 'own'
 const places = computed(() => [
-  ...(props.kind.followsItsHost ? [] : [{ value: OWN, label: say('partHanging.ownPlace') }]),
+  ...(!props.kind.standsAlone ? [] : [{ value: OWN, label: say('partHanging.ownPlace') }]),
   ...(hosts.value.length
     ? [{ type: 'group', key: 'parts', label: say('partHanging.anotherPart'), children: hosts.value }]
     : []),
-  ...(props.kind.followsItsHost
+  ...(!props.kind.standsAlone
     ? []
     : [
         {
@@ -111,7 +111,7 @@ const hasShare = computed(() => ['outline', 'under'].includes(hung.value.where ?
         @update:value="(v: number) => change({ offMm: v }, 'off')"
       />
     </template>
-    <template v-if="!kind.followsItsHost">
+    <template v-if="!(kind.followsItsHost && (hung.on || !kind.standsAlone))">
       <unit-row
         :label="say('partHanging.turned')"
         unit="°"

@@ -17,11 +17,15 @@ export function withoutNothing(hung: Hanging): Hanging | null {
 }
 
 /** The parts that are left when one goes: an edge goes with what it is the edge of, others hang by themselves again. */
-export function withoutHost(parts: readonly Part[], id: string, follows: (kind: string) => boolean): Part[] {
+export function withoutHost(
+  parts: readonly Part[],
+  id: string,
+  needsHost: (kind: string) => boolean,
+): Part[] {
   const gone = new Set([id])
   for (let before = 0; before < gone.size;) {
     before = gone.size
-    for (const p of parts) if (p.hung?.on && gone.has(p.hung.on) && follows(p.kind)) gone.add(p.id)
+    for (const p of parts) if (p.hung?.on && gone.has(p.hung.on) && needsHost(p.kind)) gone.add(p.id)
   }
   return parts
     .filter((p) => !gone.has(p.id))

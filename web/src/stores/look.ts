@@ -78,7 +78,7 @@ export const useLook = defineStore('look', () => {
     const stages = look.value.stages && putInto(look.value.stages, partId, 0)
     const mendings = look.value.mendings && withoutPart(look.value.mendings, partId)
     describe({
-      parts: withoutHost(look.value.parts, partId, (kind) => catalogue.kindOf(kind)?.followsItsHost ?? false),
+      parts: withoutHost(look.value.parts, partId, (kind) => catalogue.kindOf(kind)?.standsAlone === false),
       ...(stages ? { stages } : {}),
       ...(mendings ? { mendings } : {}),
     })

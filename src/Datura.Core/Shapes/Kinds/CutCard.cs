@@ -36,8 +36,8 @@ public sealed class CutCard() : DrawnKind("cutCard", "Cut card", Family.Ornament
         },
     };
 
-    /// <summary>The openings on the card, mm from its middle, held by their bridges.</summary>
-    public static IReadOnlyList<Polygon> Openings(PartContext context)
+    // The openings on the card, mm from its middle, held by their bridges.
+    private static IReadOnlyList<Polygon> Openings(PartContext context)
     {
         var size = context.Number(Size);
         var figures = CardPatterns.Of(context.Word(Pattern), context.Design);

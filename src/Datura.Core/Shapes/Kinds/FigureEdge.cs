@@ -24,6 +24,8 @@ public sealed class FigureEdge() : DrawnKind("figureEdge", "Edge of another part
 
     public override bool FollowsItsHost => true;
 
+    public override bool StandsAlone => false;
+
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var figure = context.Host?.Area ?? Oval(context);
