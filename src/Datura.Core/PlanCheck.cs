@@ -23,6 +23,11 @@ public static class PlanCheck
             return found;
         }
 
+        if (look.Tags.Count > Look.MostTags || look.Tags.Any(t => string.IsNullOrWhiteSpace(t) || t.Length > Look.LongestTag) || (look.Production is { } production && !Limits.IsName(production)))
+        {
+            found.Add(Problem.Of("tags", ProblemCode.LookTags, ("most", Look.MostTags), ("letters", Look.LongestTag)));
+        }
+
         if (look.Form is { } form)
         {
             found.AddRange(OfForm(form));

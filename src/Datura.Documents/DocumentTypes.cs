@@ -17,8 +17,19 @@ public static class DocumentTypes
     public static DocumentType<Look> Look { get; } = new("look", "looks", l => l.Name, DocumentCheck.Check, schema: Text("look-1.schema.json"),
         renamed: (l, ids) => l.Kit is { } kit && ids.TryGetValue(("kit", kit), out var now) ? l with { Kit = now } : l);
 
+    public static DocumentType<Character> Character { get; } = new("character", "characters", c => c.Name, Datura.Core.Characters.CharacterCheck.Check, renamed: Renamed);
+
+    /// <summary>The grammar of an idea; files alone, no studio keeps them yet.</summary>
+    public static DocumentType<Idea> Idea { get; } = new("idea", "ideas", i => i.Name, Datura.Core.Briefs.IdeaCheck.Check);
+
     /// <summary>In the order in which they refer to each other.</summary>
-    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Look];
+    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Look, Character];
+
+    private static Character Renamed(Character character, IReadOnlyDictionary<(string Kind, string Id), string> ids)
+    {
+        string Now(string kind, string id) => ids.TryGetValue((kind, id), out var now) ? now : id;
+        return character with { Wearers = [.. character.Wearers.Select(w => new Wearer(Now("face", w.Face), Now("look", w.Look)))] };
+    }
 
     private static string Text(string name)
     {

@@ -14,6 +14,19 @@ public sealed record Look([property: StringLength(Limits.LongestName, MinimumLen
     [property: MaxLength(LookStage.Most)] IReadOnlyList<LookStage>? Stages = null,
     [property: MaxLength(Mending.Most)] IReadOnlyList<Mending>? Mendings = null)
 {
+    /// <summary>Tags of one look; more than this nobody reads.</summary>
+    public const int MostTags = 12;
+
+    public const int LongestTag = 40;
+
+    /// <summary>Words by which it is found again: its idea, where it is worn.</summary>
+    [MaxLength(MostTags)]
+    public IReadOnlyList<string> Tags { get; init => field = value ?? []; } = [];
+
+    /// <summary>The production whose folder it lies in; null for none.</summary>
+    [StringLength(Limits.LongestName)]
+    public string? Production { get; init => field = string.IsNullOrWhiteSpace(value) ? null : value.Trim(); }
+
     [StringLength(Limits.LongestNotes)]
     public string Notes { get; init; } = Notes ?? "";
 }

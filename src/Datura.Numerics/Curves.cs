@@ -117,8 +117,8 @@ public static class Curves
     /// <summary>The places of a ring, its first one again at the end.</summary>
     public static IReadOnlyList<ChartPoint> Ring(LineString ring) => [.. ring.Coordinates.Select(c => new ChartPoint(c.X, c.Y))];
 
-    /// <summary>Moves a closed outline in and out along its normal by up to a depth, in teeth about 5 mm long.</summary>
-    public static List<ChartPoint> Ragged(IReadOnlyList<ChartPoint> outline, double depthMm, SeededRandom random)
+    /// <summary>Moves a closed outline in and out along its normal by up to a depth, in teeth about 5 mm long or a number of them all round.</summary>
+    public static List<ChartPoint> Ragged(IReadOnlyList<ChartPoint> outline, double depthMm, SeededRandom random, int? round = null)
     {
         if (depthMm <= 0)
         {
@@ -128,7 +128,7 @@ public static class Curves
         const double toothMm = 5;
         var n = outline.Count;
         var length = Enumerable.Range(0, n).Sum(k => (outline[(k + 1) % n] - outline[k]).Length());
-        var teeth = Math.Max(6, (int)Math.Round(length / toothMm));
+        var teeth = round ?? Math.Max(6, (int)Math.Round(length / toothMm));
         var offset = Enumerable.Range(0, teeth).Select(_ => depthMm * random.Either()).ToArray();
         var result = new List<ChartPoint>(n);
         var walked = 0.0;

@@ -1,7 +1,7 @@
 namespace Datura.Numerics;
 
 /// <summary>A rise from 0 to 1 that starts and ends level (3t² − 2t³).</summary>
-internal static class SmoothStep
+public static class SmoothStep
 {
     /// <param name="from">Where it is still 0.</param>
     /// <param name="to">Where it is 1; may lie below <paramref name="from"/>.</param>

@@ -8,11 +8,13 @@ namespace Datura.Store;
 /// <param name="actor">The account that works, for the record of who changed what; null for the demo and the service itself.</param>
 public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? actor = null)
 {
+    private readonly StudioRows studioRows = new(source, studio);
+
     /// <param name="search">Only those whose name has it in it, whatever the case; null for all.</param>
     /// <param name="removed">Those taken off the lists instead of those on them.</param>
     public async Task<IReadOnlyList<DocumentHead>> ListAsync(string kind, string? search = null, bool removed = false, CancellationToken cancel = default)
     {
-        return [.. await ReadAsync<DocumentHead>(
+        return [.. await studioRows.ReadAsync<DocumentHead>(
             """
             select id, name, revision, removed_at as removedAt from document
             where studio_id = @studio and kind = @kind and (removed_at is not null) = @removed and (@search::text is null or position(lower(@search) in lower(name)) > 0)
@@ -23,7 +25,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
 
     public async Task<IReadOnlyList<StoredDocument>> AllAsync(string kind, CancellationToken cancel = default)
     {
-        return [.. await ReadAsync<StoredDocument>(
+        return [.. await studioRows.ReadAsync<StoredDocument>(
             """
             select d.id, d.name, d.revision, r.body::text as body
             from document d join document_revision r using (studio_id, kind, id, revision)
@@ -32,11 +34,19 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
             new { studio, kind }, cancel)];
     }
 
+    /// <summary>When each was last saved.</summary>
+    public async Task<IReadOnlyDictionary<string, DateTime>> SavedAsync(string kind, CancellationToken cancel = default)
+    {
+        return (await studioRows.ReadAsync<(string Id, DateTime SavedAt)>(
+            "select d.id, r.saved_at from document d join document_revision r using (studio_id, kind, id, revision) where d.studio_id = @studio and d.kind = @kind and d.removed_at is null",
+            new { studio, kind }, cancel)).ToDictionary(r => r.Id, r => r.SavedAt);
+    }
+
     /// <param name="revision">Null for the newest.</param>
     /// <exception cref="MissingDocumentException"/>
     public async Task<StoredDocument> GetAsync(string kind, string id, int? revision = null, CancellationToken cancel = default)
     {
-        return (await ReadAsync<StoredDocument>(
+        return (await studioRows.ReadAsync<StoredDocument>(
             """
             select d.id, d.name, r.revision, r.body::text as body
             from document d join document_revision r using (studio_id, kind, id)
@@ -49,7 +59,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task<IReadOnlyList<RevisionHead>> RevisionsAsync(string kind, string id, CancellationToken cancel = default)
     {
-        RevisionHead[] rows = [.. await ReadAsync<RevisionHead>(
+        RevisionHead[] rows = [.. await studioRows.ReadAsync<RevisionHead>(
             "select revision, saved_at as savedAt from document_revision where studio_id = @studio and kind = @kind and id = @id order by revision desc",
             new { studio, kind, id }, cancel)];
         return rows.Length > 0 ? rows : throw new MissingDocumentException(kind, id);
@@ -61,19 +71,19 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="TakenSaveKeyException"/>
     public async Task<(string Id, int Revision)> AddAsync(string kind, string id, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
         if (saveKey is not null)
         {
             // One at a time with this key, or both of two sent at once would find nothing.
-            await db.ExecuteAsync(Of("select pg_advisory_xact_lock(hashtextextended(@saveKey, 0))", new { saveKey }, cancel, work));
+            await db.ExecuteAsync(StudioRows.Of("select pg_advisory_xact_lock(hashtextextended(@saveKey, 0))", new { saveKey }, cancel, work));
             if (await SameSave(db, work, kind, null, body, saveKey, cancel) is { } before)
             {
                 return before;
             }
         }
 
-        var added = await db.ExecuteAsync(Of(
+        var added = await db.ExecuteAsync(StudioRows.Of(
             "insert into document (studio_id, kind, id, name, revision) values (@studio, @kind, @id, @name, 1) on conflict do nothing",
             new { studio, kind, id, name }, cancel, work));
         if (added == 0)
@@ -95,9 +105,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="TakenSaveKeyException"/>
     public async Task<int> SaveAsync(string kind, string id, int read, string name, string body, string? saveKey = null, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
-        var saved = await db.ExecuteScalarAsync<int?>(Of(
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
+        var saved = await db.ExecuteScalarAsync<int?>(StudioRows.Of(
             """
             update document set revision = revision + 1, name = @name
             where studio_id = @studio and kind = @kind and id = @id and revision = @read and removed_at is null
@@ -120,10 +130,10 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <returns>Whether it was filled now.</returns>
     public async Task<bool> FillAsync(IEnumerable<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
         // The row is locked until all is in: whoever else tries waits here, and then finds it filled.
-        if (await db.ExecuteAsync(Of("update studio set filled = true where id = @studio and not filled", new { studio }, cancel, work)) == 0)
+        if (await db.ExecuteAsync(StudioRows.Of("update studio set filled = true where id = @studio and not filled", new { studio }, cancel, work)) == 0)
         {
             return false;
         }
@@ -138,7 +148,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     {
         foreach (var (kind, id, name, body) in documents)
         {
-            var added = await db.ExecuteAsync(Of(
+            var added = await db.ExecuteAsync(StudioRows.Of(
                 "insert into document (studio_id, kind, id, name, revision) values (@studio, @kind, @id, @name, 1) on conflict do nothing", new { studio, kind, id, name }, cancel, work));
             if (added == 0)
             {
@@ -153,15 +163,15 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <summary>Every id that a kind has, those in the bin among them.</summary>
     public async Task<IReadOnlySet<string>> IdsAsync(string kind, CancellationToken cancel = default)
     {
-        return (await ReadAsync<string>("select id from document where studio_id = @studio and kind = @kind", new { studio, kind }, cancel)).ToHashSet();
+        return (await studioRows.ReadAsync<string>("select id from document where studio_id = @studio and kind = @kind", new { studio, kind }, cancel)).ToHashSet();
     }
 
     /// <summary>Keeps new documents, all or none.</summary>
     /// <exception cref="TakenIdException">One of the ids was taken meanwhile.</exception>
     public async Task AddAllAsync(IReadOnlyList<(string Kind, string Id, string Name, string Body)> documents, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
         await AddNew(db, work, documents, cancel);
         await work.CommitAsync(cancel);
     }
@@ -171,9 +181,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="StaleRevisionException"/>
     public async Task RemoveAsync(string kind, string id, int read, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
-        var removed = await db.ExecuteAsync(Of(
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
+        var removed = await db.ExecuteAsync(StudioRows.Of(
             "update document set removed_at = now() where studio_id = @studio and kind = @kind and id = @id and revision = @read and removed_at is null",
             new { studio, kind, id, read }, cancel, work));
         if (removed == 0)
@@ -190,9 +200,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task<int> PutBackAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
-        var revision = await db.ExecuteScalarAsync<int?>(Of(
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
+        var revision = await db.ExecuteScalarAsync<int?>(StudioRows.Of(
             "update document set removed_at = null where studio_id = @studio and kind = @kind and id = @id returning revision", new { studio, kind, id }, cancel, work))
             ?? throw new MissingDocumentException(kind, id);
         await Record(db, work, "putBack", kind, id, revision, cancel);
@@ -204,9 +214,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <returns>How many.</returns>
     public async Task<int> RemoveOldAsync(string kind, TimeSpan longerThan, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
-        var old = (await db.QueryAsync<(string Id, int Revision)>(Of(
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
+        var old = (await db.QueryAsync<(string Id, int Revision)>(StudioRows.Of(
             """
             update document d set removed_at = now()
             where studio_id = @studio and kind = @kind and removed_at is null and not exists (
@@ -227,9 +237,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <returns>How many.</returns>
     public async Task<int> EmptyBinAsync(TimeSpan longerThan, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
-        var gone = (await db.QueryAsync<(string Kind, string Id)>(Of(
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
+        var gone = (await db.QueryAsync<(string Kind, string Id)>(StudioRows.Of(
             "select kind, id from document where studio_id = @studio and removed_at < now() - @longerThan for update", new { studio, longerThan }, cancel, work))).ToArray();
         foreach (var (kind, id) in gone)
         {
@@ -244,8 +254,8 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task EraseAsync(string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
         if (await Erase(db, work, kind, id, cancel) == 0)
         {
             throw new MissingDocumentException(kind, id);
@@ -258,7 +268,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <exception cref="MissingDocumentException"/>
     public async Task<IReadOnlyList<(RevisionHead Head, string Body)>> HistoryAsync(string kind, string id, CancellationToken cancel = default)
     {
-        var rows = (await ReadAsync<(int Revision, DateTime SavedAt, string Body)>(
+        var rows = (await studioRows.ReadAsync<(int Revision, DateTime SavedAt, string Body)>(
             "select revision, saved_at, body::text from document_revision where studio_id = @studio and kind = @kind and id = @id order by revision desc",
             new { studio, kind, id }, cancel)).ToArray();
         return rows.Length > 0 ? [.. rows.Select(r => (new RevisionHead(r.Revision, r.SavedAt), r.Body))] : throw new MissingDocumentException(kind, id);
@@ -268,7 +278,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     /// <param name="before">Only those older than this number; null for the newest.</param>
     public async Task<IReadOnlyList<AuditEntry>> AuditAsync(int most, long? before = null, CancellationToken cancel = default)
     {
-        return [.. await ReadAsync<AuditEntry>(
+        return [.. await studioRows.ReadAsync<AuditEntry>(
             """
             select a.number, a.at, a.account_id as accountId, w.name as who, a.action, a.kind, a.id, a.revision, d.name
             from audit a left join account w on w.id = a.account_id left join document d on d.studio_id = a.studio_id and d.kind = a.kind and d.id = a.id
@@ -279,8 +289,9 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
 
     private async Task<int> Erase(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, CancellationToken cancel)
     {
-        await db.ExecuteAsync(Of("delete from document_revision where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
-        var gone = await db.ExecuteAsync(Of("delete from document where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
+        await db.ExecuteAsync(StudioRows.Of(ShownLookStore.Forgetting, new { studio, kind, id }, cancel, work));
+        await db.ExecuteAsync(StudioRows.Of("delete from document_revision where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
+        var gone = await db.ExecuteAsync(StudioRows.Of("delete from document where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
         await Record(db, work, "erased", kind, id, null, cancel);
         return gone;
     }
@@ -291,7 +302,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
         try
         {
             await using var db = await source.OpenConnectionAsync(cancel);
-            return await db.ExecuteScalarAsync<int>(Of("select 1", new { }, cancel)) == 1;
+            return await db.ExecuteScalarAsync<int>(StudioRows.Of("select 1", new { }, cancel)) == 1;
         }
         catch (NpgsqlException)
         {
@@ -299,41 +310,22 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
         }
     }
 
-    // The studio is named for the statements that go with it and for no others: a connection that goes back to the pool has forgotten it.
-    // Statements that are sent together are one transaction (PostgreSQL manual, message flow, Pipelining), and one way to the database and back.
-    private async Task<IReadOnlyList<T>> ReadAsync<T>(string sql, object values, CancellationToken cancel)
-    {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var both = await db.QueryMultipleAsync(Of($"{Naming};\n{sql}", values, cancel));
-        await both.ReadAsync<string>();
-        return [.. await both.ReadAsync<T>()];
-    }
-
-    private async Task<NpgsqlTransaction> BeginAsync(NpgsqlConnection db, CancellationToken cancel)
-    {
-        var work = await db.BeginTransactionAsync(cancel);
-        await db.ExecuteAsync(Of(Naming, new { studio }, cancel, work));
-        return work;
-    }
-
-    private const string Naming = "select set_config('datura.studio', @studio, true)";
-
     /// <summary>Puts on record what was done to something that is no document.</summary>
     public async Task RecordAsync(string action, string kind, string id, CancellationToken cancel = default)
     {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        await using var work = await BeginAsync(db, cancel);
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
         await Record(db, work, action, kind, id, null, cancel);
         await work.CommitAsync(cancel);
     }
 
-    private Task Record(NpgsqlConnection db, NpgsqlTransaction work, string action, string kind, string id, int? revision, CancellationToken cancel) => db.ExecuteAsync(Of(
+    private Task Record(NpgsqlConnection db, NpgsqlTransaction work, string action, string kind, string id, int? revision, CancellationToken cancel) => db.ExecuteAsync(StudioRows.Of(
         "insert into audit (studio_id, account_id, action, kind, id, revision) values (@studio, @actor, @action, @kind, @id, @revision)",
         new { studio, actor, action, kind, id, revision }, cancel, work));
 
     private async Task<Exception> Refusal(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, int read, CancellationToken cancel)
     {
-        var current = await db.ExecuteScalarAsync<int?>(Of(
+        var current = await db.ExecuteScalarAsync<int?>(StudioRows.Of(
             "select revision from document where studio_id = @studio and kind = @kind and id = @id and removed_at is null", new { studio, kind, id }, cancel, work));
         return current is { } newest ? new StaleRevisionException(kind, id, read, newest) : new MissingDocumentException(kind, id);
     }
@@ -342,7 +334,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     private async Task<(string Id, int Revision)?> SameSave(
         NpgsqlConnection db, NpgsqlTransaction work, string kind, string? id, string body, string saveKey, CancellationToken cancel)
     {
-        var rows = await db.QueryAsync<(string Id, int Revision)>(Of(
+        var rows = await db.QueryAsync<(string Id, int Revision)>(StudioRows.Of(
             """
             select id, revision from document_revision
             where studio_id = @studio and kind = @kind and save_key = @saveKey and (@id::text is null or id = @id) and body - 'id' = @body::jsonb - 'id'
@@ -356,7 +348,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     {
         try
         {
-            await db.ExecuteAsync(Of(
+            await db.ExecuteAsync(StudioRows.Of(
                 """
                 insert into document_revision (studio_id, kind, id, revision, body, save_key)
                 values (@studio, @kind, @id, @revision, @body::jsonb, @saveKey)
@@ -368,7 +360,4 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
             throw new TakenSaveKeyException();
         }
     }
-
-    // A query that stops when whoever asked is gone.
-    private static CommandDefinition Of(string sql, object values, CancellationToken cancel, NpgsqlTransaction? work = null) => new(sql, values, work, cancellationToken: cancel);
 }

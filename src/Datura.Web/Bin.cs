@@ -30,6 +30,7 @@ public sealed partial class Bin(NpgsqlDataSource source, MemberStore studios, IC
                         await store.RemoveOldAsync(DocumentTypes.Face.Name, TimeSpan.FromDays(days), stoppingToken);
                     }
 
+                    await new ShownLookStore(source, studio).ForgetOldAsync(TimeSpan.FromDays(Days), stoppingToken);
                     gone += await store.EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
                 }
 

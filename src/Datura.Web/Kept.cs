@@ -11,9 +11,15 @@ internal static class Kept
     /// <summary>A picture to look at: as WebP for whoever takes it, else as PNG.</summary>
     public static FileContentHttpResult Picture(byte[] rgba, int width, int height, HttpContext context)
     {
-        context.Response.Headers.Vary = HeaderNames.Accept;
-        return context.Request.Headers.Accept.ToString().Contains(WebP.MediaType, StringComparison.OrdinalIgnoreCase)
+        return TakesWebP(context)
             ? File(WebP.Of(rgba, width, height), WebP.MediaType, context) : File(Png.Of(rgba, width, height), "image/png", context);
+    }
+
+    /// <summary>Whether whoever asks takes WebP; the answer says that it depends on that.</summary>
+    public static bool TakesWebP(HttpContext context)
+    {
+        context.Response.Headers.Vary = HeaderNames.Accept;
+        return context.Request.Headers.Accept.ToString().Contains(WebP.MediaType, StringComparison.OrdinalIgnoreCase);
     }
 
     public static FileContentHttpResult File(byte[] bytes, string mediaType, HttpContext context)

@@ -10,7 +10,12 @@ public sealed class Library(DocumentStore store)
     private const int MostOfOneName = 1000;
 
     public async Task<T> GetAsync<T>(DocumentType<T> type, string id, CancellationToken cancel = default)
-        where T : class => Document(type, await store.GetAsync(type.Name, id, cancel: cancel));
+        where T : class => Document(type, await StoredAsync(type, id, null, cancel));
+
+    /// <summary>As it is kept, with its revision.</summary>
+    /// <param name="revision">Null for the newest.</param>
+    public Task<StoredDocument> StoredAsync(DocumentType type, string id, int? revision, CancellationToken cancel = default) =>
+        store.GetAsync(type.Name, id, revision, cancel);
 
     public Task<Face> FaceAsync(string id, CancellationToken cancel = default) => GetAsync(DocumentTypes.Face, id, cancel);
 

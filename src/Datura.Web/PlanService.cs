@@ -24,8 +24,11 @@ public sealed class PlanService(Library library, PlanMemory memory)
         }, cancel);
     }
 
-    public Task<FittedBody> BodyAsync(IReadOnlyDictionary<string, double> measuresMm, CancellationToken cancel = default) =>
-        memory.Bodies.GetAsync(InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal)), () => FittedBody.For(measuresMm), cancel);
+    public Task<FittedBody> BodyAsync(IReadOnlyDictionary<string, double> measuresMm, CancellationToken cancel = default)
+    {
+        var key = InputText.Of(measuresMm.OrderBy(m => m.Key, StringComparer.Ordinal));
+        return memory.Bodies.GetAsync(key, () => memory.Body(key, () => FittedBody.For(measuresMm)), cancel);
+    }
 
     public Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => library.SettingAsync(request.SettingId, cancel);
 
@@ -87,6 +90,37 @@ public sealed class PlanService(Library library, PlanMemory memory)
         return (await memory.Versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light, cancel), cancel), setting);
     }
 
+    /// <summary>Whole faces for a brief.</summary>
+    public async Task<IReadOnlyList<Core.Briefs.Proposal>> ProposeAsync(BriefRequest request, int count, CancellationToken cancel = default)
+    {
+        var (face, kit, setting, body) = await AskedAsync(request, cancel);
+        return await memory.Proposed.GetAsync(InputText.Of(new { request.Brief, face, kit, setting, count }), () =>
+            Core.Briefs.Proposals.Of(request.Brief, IdeaFiles.Shipped, face, body, kit, setting, count, cancel), cancel);
+    }
+
+    /// <summary>The first of them, sooner.</summary>
+    public async Task<Core.Briefs.Proposal?> ProposeFirstAsync(BriefRequest request, CancellationToken cancel = default)
+    {
+        var (face, kit, setting, body) = await AskedAsync(request, cancel);
+        return Core.Briefs.Proposals.First(request.Brief, IdeaFiles.Shipped, face, body, kit, setting, cancel);
+    }
+
+    private async Task<(Face Face, Kit Kit, Setting Setting, FittedBody Body)> AskedAsync(BriefRequest request, CancellationToken cancel)
+    {
+        if (request.Brief is null)
+        {
+            throw new InputException("brief", ProblemCode.NoBrief);
+        }
+
+        if (request.Brief.Keep is { Count: > 0 } kept && PlanCheck.OfLook(new("kept", "", Mapping.Freehand, kept)) is { Count: > 0 } problems)
+        {
+            throw new PlanException(problems);
+        }
+
+        var face = await library.FaceAsync(request.FaceId, cancel);
+        return (face, await library.KitAsync(request.KitId, cancel), await library.SettingAsync(request.SettingId, cancel), await BodyAsync(face.MeasuresMm, cancel));
+    }
+
     public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)
     {
         if (request.Look is null)
@@ -118,7 +152,7 @@ public sealed class PlanService(Library library, PlanMemory memory)
     }
 
     /// <summary>The look with the nearest mixes of this kit in place of paints that it does not hold.</summary>
-    private async Task<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKitAsync(Look look, Kit kit, CancellationToken cancel)
+    public async Task<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKitAsync(Look look, Kit kit, CancellationToken cancel)
     {
         var paints = look.Parts.SelectMany(p => p.Paints.Values).SelectMany(m => m.Shares).Select(s => s.Paint).ToHashSet();
         if (paints.All(id => kit.Paints.Any(p => p.Id == id)))

@@ -95,7 +95,7 @@ internal sealed partial class ProblemHandler(IProblemDetailsService writer, Serv
         _ => null,
     };
 
-    private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
+    internal static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {
         MissingDocumentException missing => Of(404, "Not found", Problem.Of("id", ProblemCode.NoSuchDocument, ("kind", missing.Kind), ("id", missing.Id))),
         StaleRevisionException stale => With(
@@ -123,11 +123,15 @@ internal sealed partial class ProblemHandler(IProblemDetailsService writer, Serv
         // Half a character where a text belongs: the reader of JSON says so in its own way.
         InvalidOperationException { Source: "System.Text.Json" } when !context.Arrived() => Of(400, "Not readable", Problem.Of("$", ProblemCode.ControlCharacter, ("place", "the body"))),
         // What broke on one of several threads.
-        AggregateException { InnerExceptions.Count: > 0 } several => Describe(several.GetBaseException(), context),
+        AggregateException several when FirstOf(several) is { } first => Describe(first, context),
         OutOfMemoryException => Of(503, "Too much", Problem.Of("service", ProblemCode.TooMuchAtOnce)),
         NpgsqlException => Of(503, "No database", Problem.Of("database", ProblemCode.NoDatabase)),
         _ => Of(500, "Something broke", Problem.Of("service", ProblemCode.OwnFault)),
     };
+
+    // Flat, and never the whole again: what several threads broke at once has no one base. What all of them lack comes before what each tripped over.
+    private static Exception? FirstOf(AggregateException several) =>
+        several.Flatten().InnerExceptions is var all && all.OfType<OutOfMemoryException>().FirstOrDefault() is { } memory ? memory : all.FirstOrDefault();
 
     private static ProblemDetails NotThisKind(HttpContext context) => Of(415, "Not this kind", Problem.Of(
         "request", ProblemCode.NotThisKind, ("given", context.Request.ContentType is { Length: > 0 } given ? given[..Math.Min(80, given.Length)] : "none"), ("taken", "application/json")));

@@ -49,11 +49,16 @@ builder.Services.AddCrowd();
 if (describe is null)
 {
     builder.Services.AddHostedService<Bin>();
+    builder.Services.AddHostedService(services => services.GetRequiredService<GalleryPainter>());
     builder.Services.AddSharedKeys();
 }
 
 builder.Services.AddSingleton<PlanMemory>();
 builder.Services.AddScoped<PlanService>();
+builder.Services.AddScoped<CharacterService>();
+builder.Services.AddScoped(services => new ShownLookStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
+builder.Services.AddScoped<Gallery>();
+builder.Services.AddSingleton<GalleryPainter>();
 builder.Services.ConfigureHttpJsonOptions(options =>
 {
     DaturaJson.Configure(options.SerializerOptions);
@@ -108,6 +113,8 @@ arrived.MapLooks();
 arrived.MapFaces();
 arrived.MapKits();
 arrived.MapPlans();
+arrived.MapBriefs();
+arrived.MapCharacters();
 arrived.MapCoats();
 arrived.MapPaintDesk();
 arrived.MapForms();

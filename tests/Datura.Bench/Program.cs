@@ -2,7 +2,9 @@ using System.Diagnostics;
 using System.Text.Json;
 using Datura.Core;
 using Datura.Core.Body;
+using Datura.Core.Briefs;
 using Datura.Core.Caution;
+using Datura.Core.Characters;
 using Datura.Core.Fit;
 using Datura.Core.Form;
 using Datura.Core.Order;
@@ -134,6 +136,20 @@ Row("drag of a handle: plan and 448×448 picture", dragged, "plan of the larger 
 var whole40 = Planner.Plan(forty with { Mapping = Mapping.Freehand }, face, body, kit, setting);
 Row("versions of 40 parts for every slot", Median(3, () => LookVersions.Of(forty with { Mapping = Mapping.Freehand }, whole40, kit, setting)), "marks, sizes, checks and dots of 40 parts",
     shapes, "under 1000 ms");
+
+// From a word to faces; each time another seed, so that nothing is remembered.
+var briefSeed = 100;
+Brief Asked() => new("a sad drowned one", Minutes: 20, Seed: briefSeed++);
+Row("first face of a brief", Median(6, () => Proposals.First(Asked(), IdeaFiles.Shipped, face, body, kit, setting)!), "plan of the larger demo look", plan, "under 800 ms");
+Row("six faces of a brief", Median(6, () => Proposals.Of(Asked(), IdeaFiles.Shipped, face, body, kit, setting)), "plan of the larger demo look", plan, "under 3000 ms");
+
+// Thirty wearers, each in another look of its own.
+var model = CharacterOf.Of(look, Planner.Plan(look, face, body, kit, setting), kit);
+Row("thirty wearers planned and held to a character", Median(3, () => Enumerable.Range(0, 30).AsParallel().Select(n =>
+{
+    var worn = look with { Parts = [.. look.Parts.Select(p => p with { Seed = p.Seed + n + count })] };
+    return Conformity.Of(model, worn, Planner.Plan(worn, face, body, kit, setting), kit).Count;
+}).Sum() + (double)count++), "plan of the larger demo look", plan, "under 1000 ms");
 
 // The largest kit: every colour of a crowded look from as few paints as may be.
 var trunk = Load<Kit>("kits/wardrobe-trunk").Paints.Take(30).ToArray();

@@ -9,7 +9,7 @@ namespace Datura.Core.Tests;
 public class PlanNeverFailsTests
 {
     // DATURA_DRAWS draws more: 20000 take a quarter of an hour.
-    private static readonly int Looks = int.TryParse(Environment.GetEnvironmentVariable("DATURA_DRAWS"), out var draws) ? draws : 500;
+    private static readonly int Looks = int.TryParse(Environment.GetEnvironmentVariable("DATURA_DRAWS"), out var draws) ? draws : 400;
 
     [Fact]
     public void ARandomLookGivesAPlanOrAProblem()

@@ -66,6 +66,27 @@ public class FeatureTests
         Assert.Equal(painted[At(scalp)], seen[At(scalp)]);
     }
 
+    // Loose it falls before the ear and over paint; the middle of the face stays free.
+    [Theory]
+    [MemberData(nameof(Faces))]
+    public void LooseHairFallsBeforeTheEar(string face)
+    {
+        var body = DemoWorld.Bodies[face];
+        var paint = new PaintPicture(new(68, 9, 15), Window);
+        var (plain, loose) = (paint.Rgba(), paint.Rgba());
+        FaceFeatures.Onto(loose, paint, body, Eyes.Closed, Hair.Loose);
+        var ear = body.At(Landmark.Tragion) + new ChartPoint(2, 14);
+        foreach (var at in new[] { ear, body.Mirrored(ear) })
+        {
+            Assert.True(loose[At(at)] < plain[At(at)] - 40);
+        }
+
+        foreach (var free in new[] { Landmark.Pronasale, Landmark.Gnathion, Landmark.Glabella, Landmark.Cheilion })
+        {
+            Assert.Equal(plain[At(body.At(free))], loose[At(body.At(free))]);
+        }
+    }
+
     // A picture of a place and a picture of the whole say the same.
     [Fact]
     public void WhatIsSeenAtAPlaceIsWhatTheWholePictureShows()

@@ -14,7 +14,7 @@ public class LookTests(Service service) : IClassFixture<Service>
     {
         var looks = await service.Get<DocumentHead[]>("/api/looks");
         Assert.Contains(looks, l => l.Name == "Drowned lamp keeper");
-        Assert.Equal(3, (await service.Get<FaceResource[]>("/api/faces")).Select(f => f.SkinClass).Distinct().Count());
+        Assert.True((await service.Get<FaceResource[]>("/api/faces")).Select(f => f.SkinClass).Distinct().Count() > 2);
     }
 
     [Fact]

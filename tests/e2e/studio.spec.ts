@@ -7,13 +7,16 @@ test('the first screen shows the demo looks, painted', async ({ page }) => {
   for (const name of ['Drowned lamp keeper', 'Barnacle saint']) {
     const picture = page.getByAltText(`${name}, painted`)
     await expect(picture).toBeVisible()
-    await expect.poll(() => picture.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBeGreaterThan(100)
+    await expect
+      .poll(() => picture.evaluate((i: HTMLImageElement) => i.naturalWidth), { timeout: 45_000 })
+      .toBeGreaterThan(100)
   }
 })
 
 test('a new look starts empty and says what to do first', async ({ page }) => {
   await page.goto('/looks')
-  await page.getByRole('button', { name: 'New look' }).click()
+  await page.getByRole('button', { name: 'New look', exact: true }).click()
+  await page.getByRole('button', { name: 'Start from a bare head instead' }).click()
   await expect(page.getByText('Point at the bust').first()).toBeVisible()
 })
 

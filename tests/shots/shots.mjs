@@ -61,16 +61,17 @@ await shot('form', '/looks/low-tide-bones', {
     await page.waitForTimeout(4000)
   },
 })
-await shot('account', '/account', {
-  act: (page) => page.getByRole('button', { name: 'Studio', exact: true }).click(),
-})
-await shot('form-crab', '/looks/barnacle-saint', {
+await shot('brief', '/new', {
   act: async (page) => {
-    await page.getByRole('button', { name: 'Form', exact: true }).click()
-    await page.keyboard.press('2')
-    await page.waitForTimeout(3000)
-    await page.getByText('shading', { exact: true }).click()
-    await page.waitForTimeout(2500)
+    await page.getByLabel('The idea in your words').fill('a sad drowned one')
+    await page.locator('.proposal img').nth(5).waitFor({ timeout: 60_000 })
+    await page.locator('.faces ul:not(.stale)').waitFor({ timeout: 30_000 })
+  },
+})
+await shot('characters', '/characters/barnacle-saints', {
+  act: async (page) => {
+    await page.locator('.wearer').nth(3).waitFor({ timeout: 60_000 })
+    await page.locator('summary').first().click()
   },
 })
 await shot('order', '/looks/kelp-bride', {

@@ -18,7 +18,7 @@ public static class BodyFit
     private const int TapeRounds = 3;
 
     private static readonly Lazy<IReadOnlyList<DisplacementField>> Fields =
-        new(() => [.. BodyModes.All.Select(m => ReferenceSkin.Skin.Field(m.Move))]);
+        new(() => [.. BodyModes.All.Select(m => ReferenceSkin.Skin.Field(m.Move)), ReferenceSkin.Skin.Lift(ChildForm.HeightMm)]);
 
     /// <param name="measuresMm">Any of the measures.</param>
     /// <exception cref="MeasureException">A measure is nonsense, or no body has them all.</exception>
@@ -30,12 +30,14 @@ public static class BodyFit
         }
 
         var amounts = Solve(measuresMm) ?? throw new MeasureException([MeasureNotes.Oddest(measuresMm)]);
-        var skin = ReferenceSkin.Skin.Moved(Fields.Value, amounts);
-        // A tape over the fitted face takes a slightly other way than over the reference; what it misses is asked for again.
+        var child = ChildForm.Share(BodyPrior.YearsOf(measuresMm));
+        var skin = ReferenceSkin.Skin.Moved(Fields.Value, [.. amounts, child]);
+        // A tape over the fitted face takes a slightly other way than over the reference, and a child's forms lie under it; what it misses
+        // is asked for again.
         var wanted = new Dictionary<string, double>(measuresMm);
         for (var round = 0; round < TapeRounds && MissedTape(measuresMm, wanted, skin) && Solve(wanted) is { } nearer; round++)
         {
-            (amounts, skin) = (nearer, ReferenceSkin.Skin.Moved(Fields.Value, nearer));
+            (amounts, skin) = (nearer, ReferenceSkin.Skin.Moved(Fields.Value, [.. nearer, child]));
         }
 
         if (SkinFolds.Any(skin))
@@ -44,7 +46,7 @@ public static class BodyFit
         }
 
         // The fields belong to material points, so the faired copy moves by those of the skin above it.
-        return new(skin, ReferenceSkin.Faired.Moved(Fields.Value, amounts), Values(measuresMm, amounts), MeasureNotes.Of(measuresMm));
+        return new(skin, ReferenceSkin.Faired.Moved(Fields.Value, [.. amounts, child]), Values(measuresMm, amounts), MeasureNotes.Of(measuresMm));
     }
 
     /// <summary>Every measure: the given ones, and those that follow from them.</summary>
@@ -55,7 +57,7 @@ public static class BodyFit
     private static bool MissedTape(IReadOnlyDictionary<string, double> given, Dictionary<string, double> wanted, SkinGrid skin)
     {
         var missed = false;
-        foreach (var measure in Measures.All.Where(m => m.Reading is ArcReading && given.ContainsKey(m.Id)))
+        foreach (var measure in Measures.All.Where(m => m.Reading is ArcReading or GirthReading && given.ContainsKey(m.Id)))
         {
             var miss = given[measure.Id] - measure.On(skin);
             wanted[measure.Id] += miss;

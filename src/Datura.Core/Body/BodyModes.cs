@@ -47,7 +47,7 @@ internal static class BodyModes
         new("neckGirth", 18, Thicken),
         new("neckLength", 9, p => new(0, -(1 - Rise(-186, -104, p.Y)), 0)),
         new("shoulderWidth", 25, p => new(p.X / 184 * 0.5 * (1 - Rise(-205, -150, p.Y)), 0, 0)),
-        new("chestWidth", 15, p => new(p.X / 150 * 0.5 * (1 - Rise(-290, -205, p.Y)), 0, 0)),
+        new("chestWidth", 15, p => new(p.X / 150 * 0.5 * (1 - Rise(-290, -205, p.Y)) * (1 - 0.6 * Rise(165, 205, Math.Abs(p.X))), 0, 0)),
         new("browDifference", 2, p => new(0, 0.5 * Math.Tanh(p.X / 8) * BrowProfile.At(p.Y) * Front(p, 48, 85), 0)),
         new("eyeDifference", 1.5, p => new(0, 0.5 * Math.Tanh(p.X / 12) * Bell(Square(p.Y - 26.6), 15) * Front(p, 52, 90), 0)),
         new("mouthDifference", 2, p => new(0, 0.5 * Math.Tanh(p.X / 12) * Bell(Square(p.Y + 43.4), 14) * Front(p, 28, 62), 0)),

@@ -30,6 +30,9 @@ public static class ReferenceSkin
 
     private static readonly Lazy<(SkinGrid Skin, SkinGrid Faired)> Built = new(Build);
 
+    /// <summary>Height of the jaw's lower edge at an azimuth (degrees, one side), mm.</summary>
+    internal static double JawEdgeMm(double azimuthDeg) => JawHeight.At(azimuthDeg);
+
     /// <summary>The skin itself.</summary>
     public static SkinGrid Skin => Built.Value.Skin;
 
@@ -64,7 +67,7 @@ public static class ReferenceSkin
         });
         radius = Calmed(radius);
         CloseCrown(radius);
-        var skin = SkinGrid.FromCapsule(radius, LowestMm, RowStepMm).Eased(JoinShare, halfRows: 18).Raised(SkinFeatures.HeightMm);
+        var skin = SkinGrid.FromCapsule(radius, LowestMm, RowStepMm).Eased(JoinShare, halfRows: 18).Eased(ShoulderShare, halfRows: 14).Raised(SkinFeatures.HeightMm).Shifted(EarForm.BackMm);
         var faired = SkinGrid.FromCapsule(FairedRadius(radius), LowestMm, RowStepMm);
         return (skin, faired);
     }
@@ -108,6 +111,10 @@ public static class ReferenceSkin
     // Cylinder and dome of the capsule meet at eye level with the same radius but not the same slope; behind the face that shows.
     private static double JoinShare(SkinPoint at) =>
         (1 - Rise(18, 48, Math.Abs(at.HeightMm - CapsuleCoordinates.EyeLevelMm))) * Rise(70 * Deg, 88 * Deg, Math.Abs(at.AzimuthRad));
+
+    // Where neck and shoulder go over into the arm the rings turn a corner that no shoulder has.
+    private static double ShoulderShare(SkinPoint at) =>
+        Rise(50 * Deg, 72 * Deg, Math.Abs(at.AzimuthRad)) * (1 - Rise(125 * Deg, 150 * Deg, Math.Abs(at.AzimuthRad))) * Rise(-262, -238, at.HeightMm) * (1 - Rise(-186, -168, at.HeightMm));
 
     private static RingTable LoadRings() => new(CsvData.Rows("rings.csv")
         .Select(row => (CsvData.Number(row[0]), CsvData.Number(row[1]), CsvData.Number(row[2]))));

@@ -1,3 +1,4 @@
+using static Datura.Numerics.BellCurve;
 using static Datura.Numerics.SmoothStep;
 
 namespace Datura.Core.Body;
@@ -15,10 +16,15 @@ internal static class SkinFeatures
     {
         var a = Math.Abs(at.AzimuthRad) / Deg;
         var v = at.HeightMm;
-        return NeckMuscle(a, v) + CollarBone(a, v) + Throat(a, v) + Ear(a, v) + ClosedLid(a, v);
+        return GrownUpMm(at) + Notch(a, v) + EarForm.HeightMm(a, v) + ClosedLid(a, v);
     }
 
-    private static double Bump(double d, double width) => Math.Exp(-d * d / (2 * width * width));
+    /// <summary>Neck muscles, collar bones and larynx alone: what hardly shows on a child.</summary>
+    public static double GrownUpMm(SkinPoint at)
+    {
+        var (a, v) = (Math.Abs(at.AzimuthRad) / Deg, at.HeightMm);
+        return NeckMuscle(a, v) + CollarBone(a, v) + Larynx(a, v);
+    }
 
     // The sternomastoid runs from behind the ear to the inner end of the collar bone.
     private static readonly MonotoneCurve MusclePath = new([-190, -170, -140, -110, -70, -20], [9, 16, 36, 60, 84, 104]);
@@ -40,24 +46,12 @@ internal static class SkinFeatures
         return along * (3.4 * Bump(off, 5.5) - 2.2 * Bump(off - 13, 7) - 0.6 * Bump(off + 15, 8));
     }
 
-    private static double Throat(double a, double v)
-    {
-        var x = a * Deg * 56;
-        return 3.0 * Bump(x, 7) * Bump(v + 134, 11) - 4.0 * Bump(x, 8) * Bump(v + 189, 7);
-    }
+    private static double Larynx(double a, double v) => 3.0 * Bump(AcrossMm(a), 7) * Bump(v + 134, 11);
 
-    // An ear patch: a tilted oval with a rim and a hollow, leaning back.
-    private static double Ear(double a, double v)
-    {
-        var x = (a - 98) * Deg * 77 - 0.22 * (v - 2);
-        var y = v - 3;
-        var q = Math.Sqrt(x * x / (15.0 * 15.0) + y * y / (30.0 * 30.0));
-        var body = 13 * (1 - Rise(0.72, 1.12, q)) * Rise(-18, 8, x);
-        var rim = 3.5 * Bump(q - 0.86, 0.1) * Rise(-14, 2, x);
-        var hollow = -6 * Bump(x - 1, 6) * Bump(y + 2, 9);
-        var tragus = 2.5 * Bump(x + 11, 3) * Bump(y + 2, 4);
-        return body + rim + hollow * Rise(-14, -4, x) + tragus;
-    }
+    private static double Notch(double a, double v) => -4.0 * Bump(AcrossMm(a), 8) * Bump(v + 189, 7);
+
+    // From the mid-line on a neck of usual girth.
+    private static double AcrossMm(double a) => a * Deg * 56;
 
     // Lids are closed while painting: a gentle dome over the eyeball and a lash line.
     private static double ClosedLid(double a, double v)

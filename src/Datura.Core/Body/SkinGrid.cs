@@ -1,3 +1,6 @@
+using System.Runtime.CompilerServices;
+using System.Runtime.Intrinsics;
+
 namespace Datura.Core.Body;
 
 /// <summary>
@@ -139,6 +142,38 @@ public sealed class SkinGrid
         return new(raised, Columns, Rows, LowestMm, StepMm);
     }
 
+    /// <summary>The same grid with every point moved along its row, mm; positive moves both sides backwards.</summary>
+    public SkinGrid Shifted(Func<SkinPoint, double> backMm)
+    {
+        var shifted = (Vec3[])points.Clone();
+        Parallel.For(0, Rows, row =>
+        {
+            for (var i = 0; i < Columns; i++)
+            {
+                var mm = backMm(new(Azimuth(i), Height(row)));
+                if (mm != 0)
+                {
+                    shifted[row * Columns + i] += Math.Sign(Azimuth(i)) * mm * (Node(row, i + 1) - Node(row, i - 1)).Unit();
+                }
+            }
+        });
+        return new(shifted, Columns, Rows, LowestMm, StepMm);
+    }
+
+    /// <summary>The displacement that lifts every node along its normal by a height in mm.</summary>
+    public DisplacementField Lift(Func<SkinPoint, double> heightMm)
+    {
+        var all = new Vec3[points.Length];
+        Parallel.For(0, Rows, row =>
+        {
+            for (var i = 0; i < Columns; i++)
+            {
+                all[row * Columns + i] = heightMm(new(Azimuth(i), Height(row))) * NodeNormal(row, i);
+            }
+        });
+        return new(0, Rows, all);
+    }
+
     /// <summary>A displacement at every node, kept only for the rows it touches.</summary>
     public DisplacementField Field(Func<Vec3, Vec3> displacement)
     {
@@ -158,34 +193,32 @@ public sealed class SkinGrid
         return n.Length > 1e-12 ? n.Unit() : new(0, 1, 0);
     }
 
-    /// <summary>Position alone; the most asked for, so it leaves the derivatives out and steps through the nodes (measured: a third of the time).</summary>
+    /// <summary>Position alone; the most asked for, so it leaves the derivatives out (measured: half the time).</summary>
     public Vec3 Position(SkinPoint at)
     {
         var (i, j, s, t) = CellOf(at);
-        Span<double> wu = stackalloc double[4], wv = stackalloc double[4];
-        Weights(s, wu);
-        Weights(t, wv);
-        Vec3 p = default;
-        if (i >= 1 && i + 2 < Columns && j >= 1 && j + 2 < Rows)
+        var (u, v) = (CubicWeights.Of(s), CubicWeights.Of(t));
+        if (IsInner(i, j))
         {
+            var p = Vector256<double>.Zero;
             for (var b = 0; b < 4; b++)
             {
-                var line = points.AsSpan((j + b - 1) * Columns + i - 1, 4);
-                p += wv[b] * (wu[0] * line[0] + wu[1] * line[1] + wu[2] * line[2] + wu[3] * line[3]);
+                p += v[b] * Sum(NodesFrom(j + b - 1, i - 1), u);
             }
 
-            return p;
+            return Of(p);
         }
 
+        Vec3 rim = default;
         for (var b = 0; b < 4; b++)
         {
             for (var a = 0; a < 4; a++)
             {
-                p += wv[b] * wu[a] * RowExtended(j + b - 1, i + a - 1);
+                rim += v[b] * u[a] * RowExtended(j + b - 1, i + a - 1);
             }
         }
 
-        return p;
+        return rim;
     }
 
     /// <summary>Outward unit normal.</summary>
@@ -206,42 +239,52 @@ public sealed class SkinGrid
     public (Vec3 Position, Vec3 ByAzimuth, Vec3 ByHeight) Evaluate(SkinPoint at)
     {
         var (i, j, s, t) = CellOf(at);
-        Span<double> wu = stackalloc double[4], du = stackalloc double[4], wv = stackalloc double[4], dv = stackalloc double[4];
-        Weights(s, wu);
-        Slopes(s, du);
-        Weights(t, wv);
-        Slopes(t, dv);
-        Vec3 p = default, pu = default, pv = default;
-        var inner = i >= 1 && i + 2 < Columns && j >= 1 && j + 2 < Rows;
-        Span<Vec3> nodes = stackalloc Vec3[4];
-        for (var b = 0; b < 4; b++)
+        var (u, v, du, dv) = (CubicWeights.Of(s), CubicWeights.Of(t), CubicWeights.SlopesOf(s), CubicWeights.SlopesOf(t));
+        var (byAzimuth, byHeight) = (Columns / (2 * Math.PI), 1 / StepMm);
+        if (IsInner(i, j))
         {
-            if (inner)
+            var (p, pu, pv) = (Vector256<double>.Zero, Vector256<double>.Zero, Vector256<double>.Zero);
+            for (var b = 0; b < 4; b++)
             {
-                points.AsSpan((j + b - 1) * Columns + i - 1, 4).CopyTo(nodes);
-            }
-            else
-            {
-                for (var a = 0; a < 4; a++)
-                {
-                    nodes[a] = RowExtended(j + b - 1, i + a - 1);
-                }
+                var nodes = NodesFrom(j + b - 1, i - 1);
+                var line = Sum(nodes, u);
+                p += v[b] * line;
+                pu += v[b] * Sum(nodes, du);
+                pv += dv[b] * line;
             }
 
-            Vec3 line = default, slope = default;
-            for (var a = 0; a < 4; a++)
-            {
-                line += wu[a] * nodes[a];
-                slope += du[a] * nodes[a];
-            }
-
-            p += wv[b] * line;
-            pu += wv[b] * slope;
-            pv += dv[b] * line;
+            return (Of(p), byAzimuth * Of(pu), byHeight * Of(pv));
         }
 
-        return (p, Columns / (2 * Math.PI) * pu, 1 / StepMm * pv);
+        Vec3 at0 = default, across = default, up = default;
+        for (var b = 0; b < 4; b++)
+        {
+            for (var a = 0; a < 4; a++)
+            {
+                var node = RowExtended(j + b - 1, i + a - 1);
+                at0 += v[b] * u[a] * node;
+                across += v[b] * du[a] * node;
+                up += dv[b] * u[a] * node;
+            }
+        }
+
+        return (at0, byAzimuth * across, byHeight * up);
     }
+
+    // Whether the sixteen nodes of a cell lie in the grid without going round, and one coordinate can be read past the last of them.
+    private bool IsInner(int column, int row) => column >= 1 && column + 2 < Columns && row >= 1 && row + 3 < Rows;
+
+    // A node's coordinates at once, and the next one's first, which is nothing to it: reckoned one by one a tape takes half as long again (measured).
+    private (Vector256<double> A, Vector256<double> B, Vector256<double> C, Vector256<double> D) NodesFrom(int row, int column)
+    {
+        ref var first = ref Unsafe.As<Vec3, double>(ref points[row * Columns + column]);
+        return (Vector256.LoadUnsafe(ref first), Vector256.LoadUnsafe(ref first, 3), Vector256.LoadUnsafe(ref first, 6), Vector256.LoadUnsafe(ref first, 9));
+    }
+
+    private static Vector256<double> Sum((Vector256<double> A, Vector256<double> B, Vector256<double> C, Vector256<double> D) nodes, CubicWeights w) =>
+        w.A * nodes.A + w.B * nodes.B + (w.C * nodes.C + w.D * nodes.D);
+
+    private static Vec3 Of(Vector256<double> place) => new(place[0], place[1], place[2]);
 
     // Beyond the first and last row the surface goes on straight, so that the patch there keeps its slope.
     private Vec3 RowExtended(int row, int column) => row < 0
@@ -257,23 +300,5 @@ public sealed class SkinGrid
         var i = (int)Math.Floor(across);
         var j = Math.Min((int)up, Rows - 2);
         return (i, j, across - i, up - j);
-    }
-
-    private static void Weights(double t, Span<double> w)
-    {
-        double t2 = t * t, t3 = t2 * t;
-        w[0] = 0.5 * (-t3 + 2 * t2 - t);
-        w[1] = 0.5 * (3 * t3 - 5 * t2 + 2);
-        w[2] = 0.5 * (-3 * t3 + 4 * t2 + t);
-        w[3] = 0.5 * (t3 - t2);
-    }
-
-    private static void Slopes(double t, Span<double> d)
-    {
-        var t2 = t * t;
-        d[0] = 0.5 * (-3 * t2 + 4 * t - 1);
-        d[1] = 0.5 * (9 * t2 - 10 * t);
-        d[2] = 0.5 * (-9 * t2 + 8 * t + 1);
-        d[3] = 0.5 * (3 * t2 - 2 * t);
     }
 }

@@ -3,12 +3,21 @@ namespace Datura.Core.Body;
 /// <summary>Triangles of the skin for drawing, with smooth normals and the chart place of every corner.</summary>
 public sealed record SkinMesh(Vec3[] Positions, Vec3[] Normals, ChartPoint[] Chart, int[] Triangles)
 {
-    /// <summary>Finer in front, where the paint is; coarser round the back.</summary>
+    // The free edge of the ear falls away so steeply that every column is needed to draw it whole.
+    private const double EarFrom = 100.0 / 180;
+    private const double EarTo = 117.0 / 180;
+
+    /// <summary>Finer in front, where the paint is, and on the ears; coarser round the back.</summary>
     public static SkinMesh Of(SkinGrid skin, SkinChart chart)
     {
         var half = skin.Columns / 2;
         var columns = Enumerable.Range(0, skin.Columns + 1)
-            .Where(i => Math.Abs(i - half) <= half * 0.6 ? i % 2 == 0 || Math.Abs(i - half) < half * 0.25 : i % 4 == 0).ToArray();
+            .Where(i => ((double)Math.Abs(i - half) / half) switch
+            {
+                < 0.25 or (> EarFrom and < EarTo) => true,
+                < EarTo => i % 2 == 0,
+                _ => i % 4 == 0,
+            }).ToArray();
         var rows = Enumerable.Range(0, skin.Rows)
             .Where(j => j == skin.Rows - 1 || skin.Height(j) is > -115 and < 95 || j % 2 == 0).ToArray();
         var count = rows.Length * columns.Length;

@@ -3,7 +3,7 @@ namespace Datura.Core.Body;
 /// <summary>Walking straight ahead on a surface, as a strip of tape laid flat without a crease does (a geodesic).</summary>
 public static class SkinWalk
 {
-    private const double StepMm = 1.5;
+    private const double StepMm = 3;
 
     /// <param name="heading">Direction of the first step, any length; only its part along the skin counts.</param>
     /// <returns>The place that far along.</returns>

@@ -9,6 +9,8 @@ public static class Tape
 {
     private const double LongLinkMm = 4;
     private const double ShortLinkMm = 1.5;
+    // Read to the millimetre: on the demo's dots within 0.2 mm of the shorter links (measured).
+    private const double ReadLinkMm = 2.5;
     private const int LeastLinks = 8;
     private const int MostLinks = 160;
     private const double SettledMm = 0.002;
@@ -40,7 +42,8 @@ public static class Tape
     /// <returns>Shortest length on the skin, mm.</returns>
     public static double DistanceMm(SkinGrid skin, SkinPoint from, SkinPoint to) => Laid(skin, from, to).LengthMm;
 
-    /// <param name="settledMm">The chain is relaxed until its length changes by less.</param>
+    /// <param name="settledMm">The chain is relaxed until its length changes by less; above 0.01 mm its links are as long as whoever reads a tape to the
+    /// millimetre needs.</param>
     /// <returns>Evenly spaced points of the shortest path, ends included, and its length.</returns>
     public static (IReadOnlyList<SkinPoint> Path, double LengthMm) Laid(SkinGrid skin, SkinPoint from, SkinPoint to, double settledMm = SettledMm)
     {
@@ -53,7 +56,8 @@ public static class Tape
 
         // Straight over the coordinates, by the way on the net, by one well beside it and by the best pushed a little to either side: the
         // shortest once they are relaxed.
-        var best = Settled(skin, Even(skin, [from, to], LongLinkMm), RoughMm);
+        var roughMm = Math.Max(RoughMm, settledMm);
+        var best = Settled(skin, Even(skin, [from, to], LongLinkMm), roughMm);
         var (bestMm, straightMm) = (AlongMm(skin, best), skin.Position(from).DistanceTo(skin.Position(to)));
         if (bestMm - straightMm > Math.Max(SureMm, SureShare * straightMm))
         {
@@ -70,7 +74,7 @@ public static class Tape
             }
         }
 
-        var fine = Settled(skin, Even(skin, best, ShortLinkMm), settledMm);
+        var fine = Settled(skin, Even(skin, best, settledMm > RoughMm ? ReadLinkMm : ShortLinkMm), settledMm);
         return (fine, AlongMm(skin, fine));
 
         void Try(IReadOnlyList<SkinPoint> way)
@@ -80,7 +84,7 @@ public static class Tape
                 return;
             }
 
-            var tried = Settled(skin, Even(skin, way, LongLinkMm), RoughMm, HopelessShare * bestMm);
+            var tried = Settled(skin, Even(skin, way, LongLinkMm), roughMm, HopelessShare * bestMm);
             if (AlongMm(skin, tried) is var mm && mm < bestMm)
             {
                 (best, bestMm) = (tried, mm);

@@ -10,6 +10,9 @@ internal sealed class SeenFace
 
     private SeenFace(Lab[] cells) => this.cells = cells;
 
+    /// <summary>What is seen in each cell of the grid.</summary>
+    public IReadOnlyList<Lab> Cells => cells;
+
     public static SeenFace Of(IEnumerable<LaidCoat> coats, Lab skin, FormGrid grid, ChromaticAdaptation? light, double distanceM)
     {
         var picture = new PaintPicture(skin, grid.Window, light);

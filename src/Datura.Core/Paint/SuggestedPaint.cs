@@ -34,12 +34,15 @@ public static class SuggestedPaint
     /// <param name="zones">Where the part hangs; decides whether eye or lip paints are needed.</param>
     /// <param name="colours">What it comes to; without them the quietest paint of its lightness.</param>
     /// <returns>The paint's id, or null when the kit has none that may go there.</returns>
-    public static string? For(CoatRole role, IReadOnlyList<Zone> zones, Kit kit, LookColours? colours = null) => kit.Paints
+    public static string? For(CoatRole role, IReadOnlyList<Zone> zones, Kit kit, LookColours? colours = null) =>
+        Fit(role, zones, kit).OrderBy(p => Misfit(p, role, colours)).Select(p => p.Id).FirstOrDefault();
+
+    /// <summary>The paints of a kit that may go where a part hangs and suit its coat's tool.</summary>
+    public static IEnumerable<PaintDescription> Fit(CoatRole role, IReadOnlyList<Zone> zones, Kit kit) => kit.Paints
         .Where(p => Materials.Mixes(p.Material) && p.Material is not Material.Metallic || p.Material is Material.Powder)
         .Where(p => p.NearEyes || !zones.Any(z => z is Zone.Lid or Zone.Orbit))
         .Where(p => p.OnLips || !zones.Contains(Zone.Lips))
-        .Where(p => p.Material is not (Material.Powder or Material.Pigment) || role.Tool == Tool.SoftBrush)
-        .OrderBy(p => Misfit(p, role, colours)).Select(p => p.Id).FirstOrDefault();
+        .Where(p => p.Material is not (Material.Powder or Material.Pigment) || role.Tool == Tool.SoftBrush);
 
     private static double Misfit(PaintDescription paint, CoatRole role, LookColours? colours)
     {

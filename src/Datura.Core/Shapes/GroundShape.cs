@@ -9,10 +9,16 @@ public static class GroundShape
     /// <summary>Round both eyes.</summary>
     public const string Goggle = "goggle";
 
-    private const string Zones = "its zones", Oval = "oval with a margin", Upper = "upper face";
+    /// <summary>All of its zones.</summary>
+    public const string Whole = "its zones";
+
+    /// <summary>From the hairline down to a line.</summary>
+    public const string UpperFace = "upper face";
+
+    private const string Oval = "oval with a margin";
 
     /// <summary>Names of the shapes, the whole of the zones first.</summary>
-    public static string[] All { get; } = [Zones, Oval, Upper, Goggle];
+    public static string[] All { get; } = [Whole, Oval, UpperFace, Goggle];
 
     /// <summary>The figure of a shape, or null for all of the zones.</summary>
     /// <param name="marginMm">Skin left bare round an oval; how far a goggle goes past the orbit.</param>
@@ -20,7 +26,7 @@ public static class GroundShape
     public static Geometry? Of(string shape, FittedBody body, double marginMm, double lineMm) => shape switch
     {
         Oval => Ellipse(body, marginMm),
-        Upper => Above(body.Go(body.At(Landmark.Sellion), -Math.PI / 2, lineMm).YMm),
+        UpperFace => Above(body.Go(body.At(Landmark.Sellion), -Math.PI / 2, lineMm).YMm),
         Goggle => Round(body, marginMm),
         _ => null,
     };

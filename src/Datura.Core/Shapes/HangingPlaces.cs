@@ -59,6 +59,9 @@ public static class HangingPlaces
 
     public static bool IsKnown(string place) => Known.Contains(place);
 
+    /// <summary>Whether it is a point; what is called as a zone is the zone.</summary>
+    public static bool IsLandmark(string place) => IsKnown(place) && Zones.Find(place) is null;
+
     /// <summary>Whether there is one on either side.</summary>
     public static bool IsPair(string place) => Zones.Find(place) is { } zone
         ? MiddleOf(FittedBody.Reference, zone).XMm > 0

@@ -128,4 +128,112 @@ public enum RemarkCode
 
     /// <inheritdoc cref="PullAllRound"/>
     PullInwards,
+
+    /// <summary>Why a face was proposed.</summary>
+    ProposalTells,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalValues,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalBalance,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalOneSided,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalLeads,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalColour,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalTemper,
+
+    /// <inheritdoc cref="ProposalTells"/>
+    ProposalFits,
+
+    /// <summary>What a proposal gave up.</summary>
+    GaveUpParts,
+
+    /// <inheritdoc cref="GaveUpParts"/>
+    GaveUpSlot,
+
+    /// <summary>What a rule of a character wants, and what a look does.</summary>
+    RuleHasPart,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleLacksPart,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNeedsPart,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleSide,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleSideIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleSize,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleSizeIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleShare,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleShareIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNeedsMeasure,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleWord,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleWordIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RulePlace,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RulePlaceIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNothingDrawn,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleColour,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleColourIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNotPainted,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleSplit,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNoKind,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNoZone,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNoColour,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleForbiddenIs,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleNothingBeside,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleOnlyBeside,
+
+    /// <inheritdoc cref="RuleHasPart"/>
+    RuleBesideIs,
 }

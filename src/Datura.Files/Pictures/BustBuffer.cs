@@ -10,8 +10,9 @@ public sealed class BustBuffer
 {
     private readonly float[] depth;
 
-    private BustBuffer(int width, int height)
+    private BustBuffer(int width, int height, double lowestMm)
     {
+        LowestMm = lowestMm;
         Width = width;
         Height = height;
         depth = new float[width * height];
@@ -20,6 +21,9 @@ public sealed class BustBuffer
         Shade = new float[width * height];
         Highlight = new float[width * height];
     }
+
+    /// <summary>Lowest y of the skin on the chart, mm.</summary>
+    public double LowestMm { get; }
 
     public int Width { get; }
 
@@ -36,7 +40,7 @@ public sealed class BustBuffer
 
     public static BustBuffer Render(SkinMesh mesh, BustView view, int width, int height)
     {
-        var buffer = new BustBuffer(width, height);
+        var buffer = new BustBuffer(width, height, mesh.Chart.Min(p => p.YMm));
         var projected = new (float X, float Y, float Z)[mesh.Positions.Length];
         var lit = new float[mesh.Positions.Length];
         var shining = new float[mesh.Positions.Length];

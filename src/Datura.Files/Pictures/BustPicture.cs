@@ -11,6 +11,11 @@ public static class BustPicture
 
     private const int PaintPixels = 768;
 
+    // Over this height of the chart the bust fades into the ground, mm; the browser's bust has the same number (SkinScene.ts).
+    private const double EndsOverMm = 34;
+
+    private static byte Faded(byte value, double share) => (byte)(SurroundGrey + share * (value - SurroundGrey) + 0.5);
+
     /// <summary>Lights the paint of every pixel of a bust.</summary>
     public static byte[] Rgba(BustBuffer buffer, PaintPicture paint) => Rgba(buffer, paint, paint.Rgba());
 
@@ -36,6 +41,12 @@ public static class BustPicture
                     var shine = buffer.Highlight[n] * (float)(surface.Gloss * (0.5 + 0.7 * surface.Metal));
                     var own = (float)surface.Metal;
                     (r, g, b) = (Lit(c.R, matt, shine, own), Lit(c.G, matt, shine, own), Lit(c.B, matt, shine, own));
+                    if (y < buffer.LowestMm + EndsOverMm)
+                    {
+                        // The bust ends softly; nobody is cut off there.
+                        var share = SmoothStep.Rise(buffer.LowestMm, buffer.LowestMm + EndsOverMm, y);
+                        (r, g, b) = (Faded(r, share), Faded(g, share), Faded(b, share));
+                    }
                 }
 
                 (result[4 * n], result[4 * n + 1], result[4 * n + 2], result[4 * n + 3]) = (r, g, b, 255);
@@ -58,10 +69,10 @@ public static class BustPicture
     private static byte[] Featured(BustBuffer buffer, PlannedLook look, PaintPicture paint, Eyes eyes) => Rgba(buffer, paint, Featured(look, paint, eyes));
 
     /// <summary>The chart's pixels, four bytes each, with brows, hair and eyes.</summary>
-    public static byte[] Featured(PlannedLook look, PaintPicture paint, Eyes eyes)
+    public static byte[] Featured(PlannedLook look, PaintPicture paint, Eyes eyes, Hair hair = Hair.TiedBack)
     {
         var chart = paint.Rgba();
-        FaceFeatures.Onto(chart, paint, look.Body, eyes);
+        FaceFeatures.Onto(chart, paint, look.Body, eyes, hair);
         return chart;
     }
 

@@ -5,7 +5,7 @@ using SkiaSharp;
 namespace Datura.Files.Pictures;
 
 /// <summary>
-/// What every face has and no paint is: brows and hair, tied back, under the paint; eyes and lashes over it. Sizes are common
+/// What every face has and no paint is: brows and hair under the paint; eyes, lashes and hair that hangs loose over it. Sizes are common
 /// practice (iris 11.7 mm); colours are by eye and belong to nobody.
 /// </summary>
 public static class FaceFeatures
@@ -14,8 +14,9 @@ public static class FaceFeatures
     private const double PupilShare = 1.0 / 3;
     private const int BrowHairs = 70;
     private const int Strands = 260;
+    private const int LooseStrands = 420;
 
-    private static readonly SKColor Hair = new(58, 44, 37);
+    private static readonly SKColor DarkHair = new(58, 44, 37);
     private static readonly SKColor LightHair = new(92, 70, 56);
     private static readonly SKColor Lash = new(38, 28, 26);
     private static readonly SKColor White = new(226, 219, 212);
@@ -29,10 +30,10 @@ public static class FaceFeatures
     /// <summary>Puts the features on a picture of the chart.</summary>
     /// <param name="rgba">Four bytes a pixel; changed in place.</param>
     /// <param name="paint">Where nothing is painted, hair and brows are seen whole; through paint brows are seen in part.</param>
-    public static void Onto(byte[] rgba, PaintPicture paint, FittedBody body, Eyes eyes)
+    public static void Onto(byte[] rgba, PaintPicture paint, FittedBody body, Eyes eyes, Hair hair = Hair.TiedBack)
     {
         var pixels = paint.Window.Pixels;
-        var (under, over) = Of(body, pixels, eyes);
+        var (under, over) = Of(body, pixels, eyes, hair);
         Parallel.For(0, pixels, y =>
         {
             for (var n = y * pixels; n < (y + 1) * pixels; n++)
@@ -49,7 +50,7 @@ public static class FaceFeatures
     public static Func<double, double, (byte R, byte G, byte B)> Seen(PaintPicture paint, FittedBody body, Eyes eyes)
     {
         var (window, pixels) = (paint.Window, paint.Window.Pixels);
-        var (under, over) = Of(body, pixels, eyes);
+        var (under, over) = Of(body, pixels, eyes, Hair.TiedBack);
         // What is settled once is read by many at once.
         _ = paint.At(0, 0);
         return (x, y) =>
@@ -60,10 +61,9 @@ public static class FaceFeatures
         };
     }
 
-    private static (byte[] Under, byte[] Over) Of(FittedBody body, int pixels, Eyes eyes)
-    {
-        return (Drawn.Get((body, pixels, "hair"), () => Draw(pixels, pen => Under(pen, body))), Drawn.Get((body, pixels, eyes.ToString()), () => Draw(pixels, pen => Over(pen, body, eyes))));
-    }
+    private static (byte[] Under, byte[] Over) Of(FittedBody body, int pixels, Eyes eyes, Hair hair) => (
+        Drawn.Get((body, pixels, "hair"), () => Draw(pixels, pen => Under(pen, body))),
+        Drawn.Get((body, pixels, $"{eyes} {hair}"), () => Draw(pixels, pen => Over(pen, body, eyes, hair))));
 
     // The drawings are premultiplied.
     private static (byte R, byte G, byte B) Blended((byte R, byte G, byte B) own, byte[] under, byte[] over, int n, bool isBare)
@@ -102,7 +102,7 @@ public static class FaceFeatures
         }
     }
 
-    private static void Over(SKCanvas canvas, FittedBody body, Eyes eyes)
+    private static void Over(SKCanvas canvas, FittedBody body, Eyes eyes, Hair hair)
     {
         foreach (var right in new[] { false, true })
         {
@@ -116,6 +116,11 @@ public static class FaceFeatures
             {
                 ClosedEye(canvas, body, right);
             }
+        }
+
+        if (hair == Hair.Loose)
+        {
+            LooseHair(canvas, body);
         }
     }
 
@@ -159,7 +164,7 @@ public static class FaceFeatures
             var foot = Curves.At(line, t) + new ChartPoint(0, half * random.Either() - 0.6);
             var tip = foot + (4 + 3 * random.Unit()) * new ChartPoint(Math.Cos(heading), Math.Sin(heading));
             var (a, b) = right ? (body.Mirrored(foot), body.Mirrored(tip)) : (foot, tip);
-            Stroke(canvas, Hair, alpha, 0.55f, new((float)a.XMm, (float)a.YMm), new((float)b.XMm, (float)b.YMm));
+            Stroke(canvas, DarkHair, alpha, 0.55f, new((float)a.XMm, (float)a.YMm), new((float)b.XMm, (float)b.YMm));
         }
     }
 
@@ -228,6 +233,31 @@ public static class FaceFeatures
         }
     }
 
+    // From the parting over the temples and in front of the ears to below the jaw, ends uneven.
+    private static void LooseHair(SKCanvas canvas, FittedBody body)
+    {
+        ChartPoint L(Landmark landmark, double outMm, double upMm) => body.At(landmark) + new ChartPoint(outMm, upMm);
+        var high = body.Chart.YRange.High;
+        var random = new SeededRandom(12);
+        foreach (var right in new[] { false, true })
+        {
+            SKPoint Here(ChartPoint p) => new((float)(right ? -p.XMm : p.XMm), (float)p.YMm);
+            for (var k = 0; k < LooseStrands; k++)
+            {
+                // Those in front start low on the parting and fall nearest to the cheek.
+                var back = (k + random.Unit()) / LooseStrands;
+                var wave = 2.5 * random.Either();
+                var root = new ChartPoint(1.5 * random.Unit(), L(Landmark.Trichion, 0, 2).YMm + back * (high - body.At(Landmark.Trichion).YMm));
+                var temple = L(Landmark.Frontotemporale, 4 + 52 * back + wave, 14 + 24 * back);
+                var ear = L(Landmark.Tragion, -24 + 58 * back + wave, 16);
+                var jaw = L(Landmark.Gonion, -12 + 62 * back - wave, 4);
+                var tip = L(Landmark.Gonion, -16 + 60 * back + wave, -22 - 16 * random.Unit());
+                var colour = random.Unit() < 0.4 ? LightHair : DarkHair;
+                Stroke(canvas, colour, (byte)(150 + 90 * random.Unit()), 1.5f, Here(root), Here(0.5 * (root + temple) + new ChartPoint(6 * (1 - back), 9)), Here(temple), Here(ear), Here(jaw), Here(tip));
+            }
+        }
+    }
+
     // Swept back from the hairline, round the ears, down to the nape.
     private static void ScalpHair(SKCanvas canvas, FittedBody body)
     {
@@ -255,7 +285,7 @@ public static class FaceFeatures
             builder.LineTo(Here(new(back, high)));
             builder.Close();
             using var area = builder.Detach();
-            using (var fill = new SKPaint { IsAntialias = true, Color = Hair, MaskFilter = SKMaskFilter.CreateBlur(SKBlurStyle.Normal, 2.2f) })
+            using (var fill = new SKPaint { IsAntialias = true, Color = DarkHair, MaskFilter = SKMaskFilter.CreateBlur(SKBlurStyle.Normal, 2.2f) })
             {
                 canvas.DrawPath(area, fill);
             }
@@ -268,7 +298,7 @@ public static class FaceFeatures
                 var heading = t < 0.45 ? Math.PI / 2 - 1.3 * t : t < 0.75 ? 1.2 : 0.3 - 0.9 * (t - 0.75);
                 var length = 18 + 60 * random.Unit();
                 var (middle, tip) = (foot + 0.5 * length * new ChartPoint(Math.Cos(heading), Math.Sin(heading)), foot + length * new ChartPoint(Math.Cos(heading - 0.3), Math.Sin(heading - 0.3)));
-                Stroke(canvas, random.Unit() < 0.5 ? LightHair : Hair, (byte)(70 + 90 * random.Unit()), 0.8f, Here(foot), Here(middle), Here(tip));
+                Stroke(canvas, random.Unit() < 0.5 ? LightHair : DarkHair, (byte)(70 + 90 * random.Unit()), 0.8f, Here(foot), Here(middle), Here(tip));
             }
         }
     }

@@ -52,8 +52,8 @@ internal sealed class SheetCanvas : IDisposable
         canvas.DrawText(Printable(text), x, y, align, font, ink);
     }
 
-    // The text face has no micro sign.
-    private static string Printable(string text) => text.Replace("µm", "micron", StringComparison.Ordinal);
+    // The text face has neither a micro sign nor a Delta.
+    internal static string Printable(string text) => text.Replace("µm", "micron", StringComparison.Ordinal).Replace("ΔE", "dE", StringComparison.Ordinal);
 
     /// <summary>Wrapped text from the given top.</summary>
     /// <returns>Height used.</returns>

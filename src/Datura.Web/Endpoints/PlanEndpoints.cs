@@ -27,7 +27,7 @@ public static class PlanEndpoints
         var plans = routes.MapGroup("/api/plan").WithTags("Plan").ProducesProblem(400).ProducesProblem(404).Computes();
         plans.MapPost("/", async (PlanRequest request, PlanService service, CancellationToken cancel) => TypedResults.Ok((await service.PlanAsync(request, cancel)).Plan))
             .Called("planLook", "A look planned for a face: sizes, steps, minutes, cautions.");
-        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, bool? grain, string? eyes, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/paint", async (PlanRequest request, int? steps, int? coats, int? pixels, string? lamp, bool? grain, string? eyes, string? hair, PlanService service, CancellationToken cancel) =>
         {
             var size = pixels ?? 1024;
             if (size is < LeastPixels or > MostPixels)
@@ -36,12 +36,13 @@ public static class PlanEndpoints
             }
 
             OneOf("eyes", eyes ?? "none", "none", "open", "closed");
+            OneOf("hair", hair ?? "tied", "tied", "loose");
             var planned = await service.PlanAsync(request, cancel);
             var light = lamp is { Length: > 0 } ? await CoatEndpoints.EyeAsync(service, request, lamp, cancel) : null;
             // Whoever does not ask for grain gets the smooth film on which colours are judged.
             var grained = grain ?? false;
             var picture = coats is { } some ? BustPicture.PaintedCoats(planned, some, size, light, grained) : BustPicture.Painted(planned, steps ?? planned.Coats.Count, size, light, grained);
-            var pixelsOf = eyes is null or "none" ? picture.Rgba() : BustPicture.Featured(planned, picture, eyes == "open" ? Eyes.Open : Eyes.Closed);
+            var pixelsOf = eyes is null or "none" ? picture.Rgba() : BustPicture.Featured(planned, picture, eyes == "open" ? Eyes.Open : Eyes.Closed, hair == "loose" ? Hair.Loose : Hair.TiedBack);
             return TypedResults.File(Png.Of(pixelsOf, size, size), "image/png");
         })
             .Called("drawPaint", "The paint on the chart, after some steps or all.")
@@ -50,6 +51,15 @@ public static class PlanEndpoints
             TypedResults.File(BustPicture.Strip(await service.PlanAsync(request, cancel), BustView.Strip, StripWidth, StripHeight), "image/png"))
             .Called("drawStrip", "The bust after every step, beside each other.")
             .Gives("image/png");
+        plans.MapPost("/bust", async (PlanRequest request, string? view, PlanService service, CancellationToken cancel) =>
+        {
+            var seen = LookEndpoints.View(view);
+            var planned = await service.PlanAsync(request, cancel);
+            var (rgba, w, h) = BustPicture.Finished(planned, seen == BustView.Gallery ? BustView.GalleryOf(planned) : seen, LookEndpoints.GalleryWidth, LookEndpoints.GalleryHeight);
+            return TypedResults.File(WebP.Of(rgba, w, h), WebP.MediaType);
+        })
+            .Called("drawBust", "The finished face of a look that is not kept yet.")
+            .Gives(WebP.MediaType);
         plans.MapPost("/dots", async (PlanRequest request, [Range(DotPlan.LeastToleranceMm, DotPlan.MostToleranceMm)] double? tolerance, PlanService service, CancellationToken cancel) =>
         {
             return TypedResults.Ok(Dots(await service.PlanAsync(request, cancel), tolerance));

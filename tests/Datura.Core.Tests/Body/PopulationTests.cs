@@ -11,7 +11,7 @@ public class PopulationTests
     [Fact]
     public void PeopleOfThePopulationGetABodyWithTheirMeasures()
     {
-        const int people = 240;
+        const int people = 160;
         var refused = Enumerable.Range(0, people).Count(seed =>
         {
             var random = new Random(seed);

@@ -5,7 +5,7 @@ namespace Datura.Core.Tests.Paint;
 /// <summary>What is read off a draw-down card: always an answer, near the readings, and good for the skin, which is what counts.</summary>
 public class CardTests
 {
-    private const int Films = 5000;
+    private const int Films = 2500;
 
     private static readonly double[][] Skins = [.. new[] { new Lab(68, 9, 15), new Lab(40, 12, 16) }.Select(s => SkinTone.Reflectance(s).Select(SurfaceReflection.Inside).ToArray())];
 

@@ -88,7 +88,7 @@ public class DotPlanTests
             "below" => -p.YMm,
             // The plan is read side by side: the dot's own side is known.
             "towards the ear" => (dot.At.XMm < 0 ? -1 : 1) * p.XMm,
-            _ => Math.Abs(dot.At.XMm) < 1 ? -Math.Abs(p.XMm) : (dot.At.XMm < 0 ? 1 : -1) * p.XMm,
+            _ => -Math.Abs(p.XMm),
         });
         for (var round = 0; round < 12; round++)
         {

@@ -1,9 +1,21 @@
-import createClient, { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
+import createClient from 'openapi-fetch'
 import type { Beside } from '../lib/colours'
 import { freshName } from '../lib/freshName'
 import { say } from '../texts'
+import { address } from './addresses'
 import type { paths } from './schema'
-import type { Face, Look, PaintDescription, PlanRequest, Setting, WholeKit } from './types'
+import type {
+  BriefRequest,
+  Character,
+  CharacterRequest,
+  Face,
+  Look,
+  MendRequest,
+  PaintDescription,
+  PlanRequest,
+  Setting,
+  WholeKit,
+} from './types'
 
 export type * from './types'
 
@@ -94,9 +106,10 @@ const AS_TEXT = {
 export interface Shown {
   grain: boolean
   eyes: 'none' | 'open' | 'closed'
+  hair: 'tied' | 'loose'
 }
 
-export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings'
+export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings' | 'characters'
 
 /** What every kind of document can: the addresses differ in their first word alone. */
 export function documents(kind: DocumentKind) {
@@ -129,6 +142,9 @@ export function documents(kind: DocumentKind) {
 
 export const api = {
   looks: () => answer(client.GET('/api/looks')),
+  /** Every look with what it is found by, on a face. */
+  gallery: (face: string, kit: string, setting: string) =>
+    answer(client.GET('/api/looks/gallery', { params: { query: { face, kit, setting } } })),
   look: (id: string, revision?: number) =>
     answer(client.GET('/api/looks/{id}', { params: { path: { id }, query: { revision } } })),
   addLook: (look: Look, key?: string) =>
@@ -260,6 +276,41 @@ export const api = {
   measurePresets: () => answer(client.GET('/api/measures/presets')),
   places: () => answer(client.GET('/api/places')),
   zones: () => answer(client.GET('/api/zones')),
+  ideas: () => answer(client.GET('/api/briefs/ideas')),
+  characters: () => answer(client.GET('/api/characters')),
+  character: (id: string, revision?: number) =>
+    answer(client.GET('/api/characters/{id}', { params: { path: { id }, query: { revision } } })),
+  /** The characters that a look is held to. */
+  charactersOf: (look: string) =>
+    answer(client.GET('/api/characters/of-look/{look}', { params: { path: { look } } })),
+  addCharacter: (character: Character, key?: string) =>
+    answer(client.POST('/api/characters', { params: keyed(key), body: character })),
+  saveCharacter: (id: string, revision: number, character: Character, key: string) =>
+    answer(
+      client.PUT('/api/characters/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: character },
+      }),
+    ),
+  /** Every rule that a look gives. */
+  characterOf: (request: PlanRequest) => answer(client.POST('/api/characters/from-look', { body: request })),
+  /** Every wearer's look held against every rule. */
+  conformity: (request: CharacterRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/characters/conformity', { body: request, signal })),
+  mend: (request: MendRequest) => answer(client.POST('/api/characters/mend', { body: request })),
+  crewSheet: (request: CharacterRequest, paper: string) =>
+    answer(
+      client.POST('/api/characters/sheet', { params: { query: { paper } }, body: request, parseAs: 'blob' }),
+    ),
+  /** Whole faces for a brief. */
+  propose: (request: BriefRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/briefs/proposals', { body: request, signal })),
+  /** The first of them, before the others are drawn. */
+  proposeFirst: (request: BriefRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/briefs/first', { body: request, signal })),
+  /** The finished face of a look that is not kept yet. */
+  bust: (request: PlanRequest, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan/bust', { body: request, signal, parseAs: 'blob' })),
   plan: (request: PlanRequest, signal?: AbortSignal) =>
     answer(client.POST('/api/plan', { body: request, signal })),
   /** The paint on the chart; with grain it looks as it will in the mirror, without as its colour is judged. */
@@ -405,38 +456,4 @@ export const api = {
         parseAs: 'blob',
       }),
     ),
-}
-
-// Addresses that the browser itself asks for. What `r` says only changes when the picture does.
-const serialize = createQuerySerializer()
-type Got = { [P in keyof paths]: paths[P] extends { get: { responses: unknown } } ? P : never }[keyof paths]
-const address = (
-  path: Got,
-  params: { path?: Record<string, unknown>; query?: Record<string, unknown> },
-): string =>
-  createFinalURL(path, {
-    baseUrl: '',
-    params,
-    querySerializer: serialize,
-    pathSerializer: defaultPathSerializer,
-  })
-
-/** Everything that is kept about a wearer, as a file. */
-export const everythingAbout = (face: string) => address('/api/faces/{id}/everything', { path: { id: face } })
-
-export const picture = {
-  look: (id: string, revision: number, face: string, kit: string, setting: string, faceRevision: number) =>
-    address('/api/looks/{id}/picture', {
-      path: { id },
-      query: { face, kit, setting, r: `${revision}.${faceRevision}` },
-    }),
-  kind: (id: string, kit: string) => address('/api/kinds/{id}/picture', { path: { id }, query: { kit } }),
-  measure: (id: string) => address('/api/measures/{id}/picture', { path: { id } }),
-  stretch: (face: string, r: number) =>
-    address('/api/faces/{id}/stretch', { path: { id: face }, query: { r } }),
-  model: (face: string, r: number) =>
-    address('/api/faces/{id}/body.glb', { path: { id: face }, query: { r } }),
-  studio: () => address('/api/studio/file', {}),
-  kitTable: (id: string) => address('/api/kits/{id}/paints.csv', { path: { id } }),
-  kitPalette: (id: string) => address('/api/kits/{id}/palette.gpl', { path: { id } }),
 }

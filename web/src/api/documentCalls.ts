@@ -1,5 +1,5 @@
 import type { DocumentCalls } from '../lib/document'
-import { api, type Face, type Look, type Setting, type WholeKit } from './client'
+import { api, type Character, type Face, type Look, type Setting, type WholeKit } from './client'
 
 /** How the service keeps each kind of document that is edited. */
 export const lookCalls: DocumentCalls<Look> = {
@@ -27,6 +27,16 @@ export const kitCalls: DocumentCalls<WholeKit> = {
   },
   save: async (id, revision, kit, key) => (await api.saveKit(id, revision, kit, key)).revision,
   add: async (kit, key) => (await api.addKit(kit, key)).id,
+}
+
+export const characterCalls: DocumentCalls<Character> = {
+  read: async (id, at) => {
+    const { revision, character } = await api.character(id, at)
+    return { revision, value: character }
+  },
+  save: async (id, revision, character, key) =>
+    (await api.saveCharacter(id, revision, character, key)).revision,
+  add: async (character, key) => (await api.addCharacter(character, key)).id,
 }
 
 export const settingCalls: DocumentCalls<Setting> = {

@@ -2,6 +2,32 @@
 
 /** What a number may be; bind it to a field: v-bind="LIMITS.Setting.slotMinutes". */
 export const LIMITS = {
+  Brief: {
+    minutes: {
+      min: 1,
+      max: 720,
+    },
+    boldness: {
+      min: -2,
+      max: 2,
+    },
+    seed: {
+      min: 0,
+      max: 1000000,
+    },
+  },
+  CharacterColour: {
+    withinDeltaE: {
+      min: 0.5,
+      max: 50,
+    },
+  },
+  CharacterPart: {
+    lies: {
+      min: 0,
+      max: 400,
+    },
+  },
   CoatLay: {
     film: {
       min: 0.05,
@@ -10,6 +36,12 @@ export const LIMITS = {
     marksPerLoad: {
       min: 1,
       max: 100,
+    },
+  },
+  Forbidden: {
+    withinDeltaE: {
+      min: 0,
+      max: 50,
     },
   },
   FormWish: {
@@ -164,6 +196,20 @@ export const LIMITS = {
       max: 20,
     },
   },
+  PlaceRange: {
+    outMm: {
+      min: -300,
+      max: 300,
+    },
+    upMm: {
+      min: -400,
+      max: 400,
+    },
+    withinMm: {
+      min: 0.5,
+      max: 100,
+    },
+  },
   PullOut: {
     mm: {
       min: 1,
@@ -211,6 +257,16 @@ export const LIMITS = {
     },
     adaptingCdM2: {
       min: 0.1,
+      max: 10000,
+    },
+  },
+  SizeRange: {
+    least: {
+      min: -10000,
+      max: 10000,
+    },
+    most: {
+      min: -10000,
       max: 10000,
     },
   },
@@ -270,6 +326,18 @@ export const LIMITS = {
 
 /** The most letters of a text. */
 export const LETTERS = {
+  Brief: {
+    words: 200,
+    lips: 100,
+  },
+  Character: {
+    name: 120,
+    notes: 4000,
+  },
+  CharacterColour: {
+    id: 40,
+    name: 120,
+  },
   CoatLay: {
     words: 300,
   },
@@ -278,6 +346,9 @@ export const LETTERS = {
   },
   Face: {
     name: 120,
+  },
+  Forbidden: {
+    named: 120,
   },
   ForgottenRequest: {
     name: 254,
@@ -296,6 +367,7 @@ export const LETTERS = {
   },
   Look: {
     name: 120,
+    production: 120,
     notes: 4000,
   },
   LookStage: {
@@ -324,6 +396,9 @@ export const LETTERS = {
   PasswordRequest: {
     password: 1000,
   },
+  PlaceRange: {
+    from: 40,
+  },
   ResetRequest: {
     password: 1000,
   },
@@ -335,6 +410,10 @@ export const LETTERS = {
     name: 254,
     password: 1000,
   },
+  SizeRange: {
+    number: 120,
+    of: 120,
+  },
   StudioName: {
     name: 120,
   },
@@ -344,10 +423,28 @@ export const LETTERS = {
   ToolDescription: {
     name: 120,
   },
+  Wearer: {
+    face: 120,
+    look: 120,
+  },
 } as const
 
 /** The most entries of a list. */
 export const ENTRIES = {
+  Brief: {
+    without: 200,
+    keep: 40,
+  },
+  Character: {
+    parts: 400,
+    palette: 60,
+    forbidden: 60,
+    wearers: 60,
+  },
+  CharacterPart: {
+    sizes: 40,
+    words: 40,
+  },
   Kit: {
     paints: 500,
     tools: 100,
@@ -356,6 +453,7 @@ export const ENTRIES = {
     parts: 400,
     stages: 12,
     mendings: 400,
+    tags: 12,
   },
   LookStage: {
     coats: 4000,
@@ -385,12 +483,21 @@ export const ENTRIES = {
 
 /** What stands where nobody said anything. */
 export const USUAL = {
+  Brief: {
+    ornament: true,
+    boldness: 0,
+    seed: 1,
+    old: false,
+  },
   CoatLay: {
     film: 1,
     intoWet: false,
   },
   CodeRequest: {
     stay: false,
+  },
+  Forbidden: {
+    withinDeltaE: 0,
   },
   FormWish: {
     strength: 1,

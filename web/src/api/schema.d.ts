@@ -177,6 +177,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looks/gallery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every look with what it is found by; what is not known yet is drawn meanwhile. */
+        get: operations["showLooks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks/{id}/picture": {
         parameters: {
             query?: never;
@@ -254,6 +271,23 @@ export interface paths {
         };
         /** The schema of setting files. */
         get: operations["readSettingSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/schemas/character-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of character files. */
+        get: operations["readCharacterSchema"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1257,6 +1291,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/bust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The finished face of a look that is not kept yet. */
+        post: operations["drawBust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/dots": {
         parameters: {
             query?: never;
@@ -1336,6 +1387,315 @@ export interface paths {
         put?: never;
         /** The sheet for the chair or the booth. */
         post: operations["printSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/ideas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The ideas that a brief can name. */
+        get: operations["listIdeas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whole faces for a brief, each sound, in its slot and of this kit; the same seed gives the same. */
+        post: operations["proposeLooks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The first of the faces that a brief gives, before the others are drawn; none when it takes longer to find one. */
+        post: operations["proposeFirst"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All characters of the studio, by name. */
+        get: operations["listCharacters"];
+        put?: never;
+        /** A new character. */
+        post: operations["addCharacter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The characters with some letters in their name; or those that were removed. */
+        get: operations["findCharacters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A character, as it is or as it was at a revision. */
+        get: operations["readCharacter"];
+        /** Saves a character on top of the revision that was read; refused when somebody saved in between. */
+        put: operations["saveCharacter"];
+        post?: never;
+        /** Takes a character off the lists; it can be put back for 30 days. */
+        delete: operations["removeCharacter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}/for-good": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes a character for good, with every save of it and every guest's link to it. */
+        delete: operations["eraseCharacter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a removed character back as it was. */
+        post: operations["putBackCharacter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every save of a character, newest first. */
+        get: operations["listCharacterRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}/revisions/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two saves of a character. */
+        get: operations["compareCharacterRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}/revisions/{revision}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Saves an old revision of a character anew, on top of the revision that was read. */
+        post: operations["restoreCharacter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A character as a file. */
+        get: operations["exportCharacter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new character from a file. */
+        post: operations["importCharacter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/of-look/{look}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The characters that a look is held to. */
+        get: operations["listCharactersOfLook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/from-look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every rule that a look gives, not kept yet, for the painter to strike out what does not matter. */
+        post: operations["draftCharacter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/conformity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every wearer's look held against every rule. */
+        post: operations["judgeWearers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The smallest change of a wearer's look that meets a rule and breaks no other. */
+        post: operations["mendWearer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/characters/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Rules with pictures, then every wearer's millimetres side by side. */
+        post: operations["printCrewSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2371,6 +2731,57 @@ export interface components {
                 [key: string]: number[][];
             };
         };
+        /** @description What a painter asks for before there is a look. Everything has a usual value; one word is enough. */
+        Brief: {
+            /**
+             * @description The idea in her words, a temper among them perhaps: "sad wolf".
+             * @default
+             */
+            words?: string;
+            temper?: null | components["schemas"]["Temper"];
+            extent?: null | components["schemas"]["Extent"];
+            /**
+             * Format: double
+             * @description Null for the slot of the setting.
+             */
+            minutes?: null | number;
+            /**
+             * @description Whether ornament may join.
+             * @default true
+             */
+            ornament?: boolean;
+            /** @description Ids of paints that shall not be used. */
+            without?: null | string[];
+            /** @description Id of the paint that the wearer wants on the lips; null for what fits. */
+            lips?: null | string;
+            /**
+             * Format: int32
+             * @description Less than 0 for simpler, more for bolder.
+             * @default 0
+             */
+            boldness?: number;
+            /**
+             * Format: int32
+             * @description The same seed gives the same proposals.
+             * @default 1
+             */
+            seed?: number;
+            /** @description Parts that stay as they are while the rest varies. */
+            keep?: null | components["schemas"]["Part"][];
+            /**
+             * @description Whether the character is old: folds of age join, where this face has them.
+             * @default false
+             */
+            old?: boolean;
+            side?: null | components["schemas"]["Side"];
+        };
+        /** @description A brief, and for whom, with what and where. */
+        BriefRequest: {
+            brief: components["schemas"]["Brief"];
+            faceId: string;
+            kitId: string;
+            settingId: string;
+        };
         /** @description What a studio's file brought. */
         BroughtIn: {
             /**
@@ -2460,6 +2871,67 @@ export interface components {
             at: null | components["schemas"]["ChartPoint"];
             sentence: string;
         };
+        /** @description Rules that several wearers' looks are held to, so that all of them are one creature. It belongs to no face. */
+        Character: {
+            name: string;
+            /** @description Kinds that a wearer may have besides; null for any. */
+            free?: null | string[];
+            notes?: string;
+            parts: components["schemas"]["CharacterPart"][];
+            palette: components["schemas"]["CharacterColour"][];
+            forbidden: components["schemas"]["Forbidden"][];
+            /** @description Who is held to it. */
+            wearers?: components["schemas"]["Wearer"][];
+        };
+        /** @description A colour of a character as it is seen on the skin by day, and how far a wearer's may be off. */
+        CharacterColour: {
+            id: string;
+            name: string;
+            colour: components["schemas"]["Lab"];
+            /** Format: double */
+            withinDeltaE: number;
+        };
+        /** @description A part that every wearer of a character has, and what of it is fixed. What is not named here is free. */
+        CharacterPart: {
+            /** @description The part as it is on the look that the character was made from; its id names it. */
+            model: components["schemas"]["Part"];
+            /**
+             * Format: int32
+             * @description Its place in that look's stack, from the skin up.
+             */
+            lies: number;
+            /** @description Whether it has to be on the model's side, or sides. */
+            sideIsFixed?: boolean;
+            /** @description Sizes that lie within a range. */
+            sizes?: components["schemas"]["SizeRange"][];
+            /** @description Ids of choices that are the model's. */
+            words?: string[];
+            place?: null | components["schemas"]["PlaceRange"];
+            /** @description Id of a colour of the palette, by role. */
+            colours?: {
+                [key: string]: string;
+            };
+        };
+        /** @description A character as it stands in the painter's hands, and the setting its wearers are seen in. */
+        CharacterRequest: {
+            character: components["schemas"]["Character"];
+            settingId: string;
+        };
+        /** @description A character with its id and revision. */
+        CharacterResource: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            character: components["schemas"]["Character"];
+        };
+        /** @description What one rule of a character wants. */
+        CharacterRuleResource: {
+            /** @description Its key. */
+            rule: string;
+            /** @description Id of the character's part; null for a rule of the whole look. */
+            part: null | string;
+            demand: string;
+        };
         /** @description A place on the flat drawing of the skin, mm: x towards the wearer's left, y up, origin at the nose root. */
         ChartPoint: {
             /** Format: double */
@@ -2510,6 +2982,15 @@ export interface components {
              * @default false
              */
             stay?: boolean;
+        };
+        /** @description A character's rules, and every wearer held against them. */
+        ConformityResource: {
+            /** @description Its colours on a screen, by id. */
+            palette: {
+                [key: string]: string;
+            };
+            rules: components["schemas"]["CharacterRuleResource"][];
+            wearers: components["schemas"]["WearerResource"][];
         };
         /** @description One layer of a core, from the skin up. */
         CoreLayer: {
@@ -2608,6 +3089,11 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /**
+         * @description How much of the wearer is painted; each takes in the ones before it.
+         * @enum {unknown}
+         */
+        Extent: "eyes" | "halfFace" | "face" | "faceAndNeck" | "toChest";
         /** @description A person who is painted (not a user account). */
         Face: {
             id: string;
@@ -2670,6 +3156,24 @@ export interface components {
          * @enum {unknown}
          */
         Finish: "matt" | "satin" | "pearl" | "metal" | "sparkle";
+        /** @description What no wearer of a character has: a kind of part, paint on a zone, or a colour. */
+        Forbidden: {
+            thing: components["schemas"]["ForbiddenThing"];
+            /** @description The kind's or the zone's id; of a colour what it is called. */
+            named: string;
+            colour?: null | components["schemas"]["Lab"];
+            /**
+             * Format: double
+             * @description So near to it no coat comes.
+             * @default 0
+             */
+            withinDeltaE?: number;
+        };
+        /**
+         * @description What can be forbidden.
+         * @enum {unknown}
+         */
+        ForbiddenThing: "kind" | "zone" | "colour";
         /** @description Whose password was forgotten. */
         ForgottenRequest: {
             name: string;
@@ -2753,6 +3257,18 @@ export interface components {
             laid?: null | {
                 [key: string]: components["schemas"]["CoatLay"];
             };
+        };
+        /** @description A look in the gallery. */
+        GalleryEntry: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            revision: number;
+            /** Format: date-time */
+            savedAt: string;
+            production: null | string;
+            tags: string[];
+            facts: null | components["schemas"]["LookFacts"];
         };
         /**
          * @description How dry what lies beneath must be before a coat goes on it.
@@ -2865,6 +3381,12 @@ export interface components {
          * @enum {unknown}
          */
         HostPlace: "middle" | "outline" | "tip" | "lowerEdge" | "under";
+        /** @description An idea that a brief can name. */
+        IdeaResource: {
+            name: string;
+            words: string[];
+            leads: string;
+        };
         /**
          * @description With what a measure is taken.
          * @enum {unknown}
@@ -3039,7 +3561,30 @@ export interface components {
             stages?: null | components["schemas"]["LookStage"][];
             /** @description Preparing and mending that the painter wants, and what is proposed and she does not want; null for what is proposed. */
             mendings?: null | components["schemas"]["Mending"][];
+            /** @description Words by which it is found again: its idea, where it is worn. */
+            tags?: string[];
+            /** @description The production whose folder it lies in; null for none. */
+            production?: null | string;
             notes: string;
+        };
+        /** @description What a planned look is found by. */
+        LookFacts: {
+            /** Format: double */
+            likelyMinutes: number;
+            /**
+             * Format: double
+             * @description With the surety that the setting asks for.
+             */
+            sureMinutes: number;
+            /** Format: int32 */
+            steps: number;
+            /** Format: double */
+            paintedCm2: number;
+            reaches: components["schemas"]["Extent"];
+            /** @description Names of colours that the kit does not hold and something else stands in for. */
+            lacking: string[];
+            /** @description Ids of the kinds of its parts. */
+            kinds: string[];
         };
         /** @description A look with the revision it was read at. */
         LookResource: {
@@ -3126,6 +3671,25 @@ export interface components {
             /** Format: date-time */
             since: string;
             self: boolean;
+        };
+        /** @description One rule that one wearer's look shall meet. */
+        MendRequest: {
+            character: components["schemas"]["Character"];
+            settingId: string;
+            wearer: components["schemas"]["Wearer"];
+            /** @description Its key. */
+            rule: string;
+        };
+        /** @description A look with the smallest change that meets a rule, not kept yet. */
+        MendedLook: {
+            look: null | components["schemas"]["Look"];
+            /**
+             * Format: int32
+             * @description Of the kept look that it was made from.
+             */
+            revision: number;
+            /** @description What differs, in the words of saves. */
+            changes: components["schemas"]["DocumentDifference"][];
         };
         /** @description A preparing or mending step of a look. */
         Mending: {
@@ -3472,6 +4036,23 @@ export interface components {
             white: number[];
             /** Format: double */
             whiteReflectance: null | number;
+        };
+        /** @description Where the middle of a part lies, from a landmark of the wearer, mm on the chart. */
+        PlaceRange: {
+            /** @description A landmark, of the left for one of a pair. */
+            from: string;
+            /**
+             * Format: double
+             * @description Away from the mid-line.
+             */
+            outMm: number;
+            /** Format: double */
+            upMm: number;
+            /**
+             * Format: double
+             * @description So far it may be off.
+             */
+            withinMm: number;
         };
         /** @description A place a part can be hung at. */
         PlaceResource: {
@@ -3865,6 +4446,30 @@ export interface components {
             /** @description Over the skin at each. */
             heightMm: number[];
         };
+        /** @description A whole face to choose from. */
+        ProposalResource: {
+            /** @description What leads it. */
+            title: string;
+            idea: string;
+            look: components["schemas"]["Look"];
+            /** Format: double */
+            likelySeconds: number;
+            /**
+             * Format: double
+             * @description As long as the surety that was asked for needs.
+             */
+            atConfidenceSeconds: number;
+            /** Format: int32 */
+            steps: number;
+            /** @description When one may stop before the end. */
+            stopSeconds: number[];
+            /** @description Why it is as it is, in sentences. */
+            whys: string[];
+            /** @description What was given up so that it could be. */
+            givenUp: string[];
+            /** @description Ids of the parts that tell what it is. */
+            tells: string[];
+        };
         /** @description A shade from an edge that is there: pulled out with a damp brush, without a second paint (common practice). */
         PullOut: {
             /**
@@ -3980,6 +4585,30 @@ export interface components {
             coats: number;
             optional: boolean;
         };
+        /** @description A rule held against one wearer's look. */
+        RuleFindingResource: {
+            rule: string;
+            state: components["schemas"]["RuleState"];
+            /** @description Ids of the look's parts that it speaks of. */
+            parts: string[];
+            /** @description What there is, and by how much it is off. */
+            says: string;
+            /**
+             * Format: double
+             * @description In the rule's unit; 0 when met.
+             */
+            offBy: number;
+            /**
+             * Format: double
+             * @description Where it is on the wearer's picture, from the left, share of its width; null when it is not seen there.
+             */
+            x: null | number;
+            /**
+             * Format: double
+             * @description From the top, share of its height.
+             */
+            y: null | number;
+        };
         /** @description A rule of order. */
         RuleResource: {
             id: string;
@@ -3987,6 +4616,17 @@ export interface components {
             strict: boolean;
             switchable: boolean;
             source: string;
+        };
+        /**
+         * @description What a look says to a rule.
+         * @enum {unknown}
+         */
+        RuleState: "met" | "off" | "notDecided";
+        /** @description A document to be saved on top of the revision that was read. */
+        SaveOfCharacter: {
+            /** Format: int32 */
+            revision: number;
+            document: null | components["schemas"]["Character"];
         };
         /** @description A document to be saved on top of the revision that was read. */
         SaveOfFace: {
@@ -4195,6 +4835,20 @@ export interface components {
              */
             against?: string;
         };
+        /** @description Between what a size lies. */
+        SizeRange: {
+            /** @description Id of the kind's number. */
+            number: string;
+            /** @description Id of a measure of the wearer that it is taken as a share of; null for the size itself, in its unit. */
+            of: null | string;
+            /**
+             * Format: double
+             * @description In the number's unit, or a share of the measure.
+             */
+            least: number;
+            /** Format: double */
+            most: number;
+        };
         /**
          * @description When dark reserved areas are filled (schools: common practice).
          * @default afterBase
@@ -4332,6 +4986,8 @@ export interface components {
             /** @description How wet water paint may be for it, the usual first. */
             waters: components["schemas"]["Water"][];
         };
+        /** @enum {unknown} */
+        Temper: "angry" | "sad" | "sly" | "gentle" | "noble" | "frightened" | null;
         /** @description The secret of a link. */
         TokenRequest: {
             token: string;
@@ -4493,11 +5149,37 @@ export interface components {
             /** @description How to tell on the hand, and what goes wrong. */
             says: string;
         };
+        /** @description Who wears a character, and in which look. */
+        Wearer: {
+            /** @description Id of a face of the studio. */
+            face: string;
+            /** @description Id of a look of the studio. */
+            look: string;
+        };
         /**
          * @description What the painter must know of the wearer before starting.
          * @enum {unknown}
          */
         WearerCaution: "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child";
+        /** @description How one wearer's look keeps to the rules. */
+        WearerResource: {
+            face: string;
+            faceName: string;
+            look: string;
+            lookName: string;
+            /** @description Why nothing can be said; null when something can. */
+            problem: null | string;
+            /**
+             * Format: int32
+             * @description How many rules are met, and so on.
+             */
+            met: number;
+            /** Format: int32 */
+            off: number;
+            /** Format: int32 */
+            notDecided: number;
+            findings: components["schemas"]["RuleFindingResource"][];
+        };
         /** @description A kit with its paints as they are described; KitResource has them as they look. */
         WholeKitResource: {
             id: string;
@@ -5095,6 +5777,48 @@ export interface operations {
             };
         };
     };
+    showLooks: {
+        parameters: {
+            query: {
+                face: string;
+                kit: string;
+                setting: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GalleryEntry"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     drawLook: {
         parameters: {
             query?: {
@@ -5102,6 +5826,7 @@ export interface operations {
                 kit?: string;
                 setting?: string;
                 view?: string;
+                revision?: number;
             };
             header?: never;
             path: {
@@ -5202,6 +5927,26 @@ export interface operations {
         };
     };
     readSettingSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+        };
+    };
+    readCharacterSchema: {
         parameters: {
             query?: never;
             header?: never;
@@ -7797,6 +8542,7 @@ export interface operations {
                 lamp?: string;
                 grain?: boolean;
                 eyes?: string;
+                hair?: string;
             };
             header?: never;
             path?: never;
@@ -7857,6 +8603,50 @@ export interface operations {
                 };
                 content: {
                     "image/png": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drawBust: {
+        parameters: {
+            query?: {
+                view?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
                 };
             };
             /** @description Bad Request */
@@ -8074,6 +8864,906 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listIdeas: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IdeaResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    proposeLooks: {
+        parameters: {
+            query?: {
+                count?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    proposeFirst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listCharacters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addCharacter: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Character"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    findCharacters: {
+        parameters: {
+            query?: {
+                name?: string;
+                removed?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readCharacter: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CharacterResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveCharacter: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOfCharacter"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeCharacter: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    eraseCharacter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putBackCharacter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listCharacterRevisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    compareCharacterRevisions: {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentDifference"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreCharacter: {
+        parameters: {
+            query: {
+                read: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportCharacter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Character"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importCharacter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/plain": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listCharactersOfLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                look: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CharacterResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    draftCharacter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Character"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    judgeWearers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CharacterRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConformityResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    mendWearer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedLook"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printCrewSheet: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CharacterRequest"];
             };
         };
         responses: {

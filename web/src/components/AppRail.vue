@@ -25,6 +25,14 @@ const preferences = usePreferences()
       </svg>
       <span>{{ say('appRail.faces') }}</span>
     </router-link>
+    <router-link to="/characters" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path
+          d="M3 5c3-1 6-1 8 0 0 5-1 8-4 9-3-1-4-4-4-9z M13 10c3-1 6-1 8 0 0 5-1 8-4 9-2-.7-3.400-2.400-3.800-5"
+        />
+      </svg>
+      <span>{{ say('appRail.troupe') }}</span>
+    </router-link>
     <router-link to="/kit" class="place">
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path d="M4 9h16v10H4z M4 9l2-4h12l2 4 M8 14h.01 M12 14h.01 M16 14h.01" />

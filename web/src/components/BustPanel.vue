@@ -62,9 +62,16 @@ const anchor = computed<ChartPoint | null>(() => {
   return best
 })
 
+// Widest the label gets, with its gap to the part, px.
+const LABEL = 250
 const label = computed(() => {
   void tick.value
-  return anchor.value ? (scene.value?.place(anchor.value) ?? null) : null
+  const at = anchor.value ? (scene.value?.place(anchor.value) ?? null) : null
+  if (!at) return null
+  // Beside the part; where neither side has the room, as on a phone, under it.
+  if (at.x > width.value - LABEL && at.x < LABEL)
+    return { x: Math.max(0, Math.min(at.x, width.value - LABEL)), y: at.y + 44, before: false }
+  return { x: at.x, y: at.y, before: at.x > width.value - LABEL }
 })
 
 function move(event: PointerEvent) {
@@ -137,7 +144,7 @@ defineExpose({ turn, face })
     <div
       v-if="label && facts && selection.selected && !selection.dragging"
       class="facts"
-      :class="{ before: label.x > width - 250 }"
+      :class="{ before: label.before }"
       :style="{ left: `${label.x}px`, top: `${label.y - 12}px` }"
     >
       {{ facts }}

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import { api, picture, type Plan } from '../api/client'
+import { picture } from '../api/addresses'
+import { api, type Plan } from '../api/client'
 import { useLatest } from '../lib/latest'
 import { size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
@@ -66,7 +67,7 @@ watch(
               request,
               planning.shownSteps,
               PAINT_PIXELS,
-              { grain: false, eyes: preferences.eyes },
+              { grain: false, eyes: preferences.eyes, hair: preferences.hair },
               signal,
             )
             .then((b) => createImageBitmap(b)),

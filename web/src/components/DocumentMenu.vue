@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { NButton, NDropdown, useDialog, useMessage } from 'naive-ui'
 import { computed, h, ref } from 'vue'
-import { documents, everythingAbout, type DocumentKind } from '../api/client'
+import { everythingAbout } from '../api/addresses'
+import { documents, type DocumentKind } from '../api/client'
 import { drafts } from '../lib/tabs'
 import { useSession } from '../stores/session'
 import { say } from '../texts'

@@ -1,10 +1,7 @@
 <script setup lang="ts">
-import { useSession } from '../stores/session'
-import { say } from '../texts'
-import { NButton } from 'naive-ui'
 import { useCatalogue } from '../stores/catalogue'
-
-const session = useSession()
+import { say } from '../texts'
+import SideList from './SideList.vue'
 
 /** Everybody who is painted here. */
 defineProps<{ here: string | undefined }>()
@@ -14,13 +11,12 @@ const catalogue = useCatalogue()
 </script>
 
 <template>
-  <aside class="list">
-    <h1>{{ say('faceList.faces') }}</h1>
+  <side-list :title="say('faceList.faces')" :add-label="say('faceList.newFace')" @add="emit('add')">
     <router-link
       v-for="f in catalogue.faces"
       :key="f.id"
       :to="`/faces/${f.id}`"
-      class="entry"
+      class="entry face"
       :class="{ here: f.id === here }"
     >
       <span class="tone" :style="{ background: f.skinColour }" />
@@ -30,37 +26,15 @@ const catalogue = useCatalogue()
         }}</span></span
       >
     </router-link>
-    <n-button v-if="session.canChange" block @click="emit('add')">{{ say('faceList.newFace') }}</n-button>
-  </aside>
+  </side-list>
 </template>
 
 <style scoped>
-.list {
-  padding: 22px 14px;
-  border-right: 1px solid var(--line);
-  display: grid;
-  gap: 6px;
-  align-content: start;
-}
-
-.list h1 {
-  padding: 0 8px 10px;
-}
-
-.entry {
+.face {
   display: grid;
   grid-template-columns: 34px 1fr;
   gap: 10px;
   align-items: center;
-  padding: 7px 8px;
-  border-radius: 9px;
-  color: inherit;
-  text-decoration: none;
-}
-
-.entry:hover,
-.entry.here {
-  background: var(--accent-soft);
 }
 
 .tone {

@@ -1,15 +1,25 @@
 <script setup lang="ts">
-import { api, picture, type LookHead } from '../api/client'
-import { useCatalogue } from '../stores/catalogue'
-import { usePreferences } from '../stores/preferences'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+import { api, type GalleryEntry } from '../api/client'
 import { say } from '../texts'
 import DocumentMenu from './DocumentMenu.vue'
+import LookPicture from './LookPicture.vue'
 
 /** A look of the gallery, painted on the face chosen there. */
-const props = defineProps<{ look: LookHead; reload: () => Promise<unknown> }>()
+const props = defineProps<{ look: GalleryEntry; reload: () => Promise<unknown>; compared: boolean }>()
+defineEmits<{ compare: [] }>()
 
-const catalogue = useCatalogue()
-const preferences = usePreferences()
+const said = computed(() =>
+  [
+    props.look.facts
+      ? say('gallery.minutes', { minutes: props.look.facts.sureMinutes })
+      : say('gallery.notDrawn'),
+    props.look.production ?? '',
+  ]
+    .filter(Boolean)
+    .join(' · '),
+)
 
 async function duplicate() {
   const stored = await api.look(props.look.id)
@@ -21,25 +31,14 @@ async function duplicate() {
 <template>
   <li class="card">
     <router-link :to="`/looks/${look.id}`" class="open">
-      <img
-        :src="
-          picture.look(
-            look.id,
-            look.revision,
-            preferences.face,
-            preferences.kit,
-            preferences.setting,
-            catalogue.face?.revision ?? 0,
-          )
-        "
-        :alt="say('lookCard.painted', { name: look.name })"
-        width="320"
-        height="360"
-      />
+      <look-picture :look="look" />
       <h2>{{ look.name }}</h2>
     </router-link>
     <div class="foot">
-      <span class="faint">{{ say('lookCard.on', { name: catalogue.face?.face.name }) }}</span>
+      <span class="faint">{{ said }}</span>
+      <n-button size="tiny" quaternary :aria-pressed="compared" @click="$emit('compare')">{{
+        compared ? say('gallery.compared') : say('gallery.compare')
+      }}</n-button>
       <document-menu
         :id="look.id"
         kind="looks"

@@ -5,8 +5,9 @@ import FieldRow from './FieldRow.vue'
 import { say } from '../texts'
 import { LIMITS } from '../api/limits'
 import { NButton, NInput, NSelect } from 'naive-ui'
-import { computed } from 'vue'
-import type { Look } from '../api/client'
+import { computed, onMounted, ref } from 'vue'
+import { api, type Look } from '../api/client'
+import { productionsOf, tagsOf } from '../lib/gallery'
 import { clock, size } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -14,7 +15,9 @@ import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
 import CautionLine from './CautionLine.vue'
+import LookCharacters from './LookCharacters.vue'
 import NamedSlider from './NamedSlider.vue'
+import TagField from './TagField.vue'
 
 const lookDoc = useLook()
 const planning = usePlan()
@@ -22,6 +25,20 @@ const selection = useSelection()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const plan = computed(() => planning.plan)
+
+// As the service has it (Look.MostTags, Look.LongestTag).
+const MOST_TAGS = 12
+const LONGEST_TAG = 40
+const tags = ref<string[]>([])
+const productions = ref<string[]>([])
+
+/** Words that other looks have already. */
+async function known() {
+  const looks = await api.gallery(preferences.face, preferences.kit, preferences.setting).catch(() => [])
+  tags.value = tagsOf(looks)
+  productions.value = productionsOf(looks)
+}
+onMounted(known)
 
 function factOf(id: string) {
   const first = plan.value?.parts.find((p) => p.id === id)?.sizes[0]
@@ -94,6 +111,8 @@ function factOf(id: string) {
       </ul>
     </section>
 
+    <look-characters />
+
     <section class="group">
       <field-row :label="say('lookInspector.paintedWith')">
         <n-select
@@ -150,6 +169,26 @@ function factOf(id: string) {
           @update:value="(v: Look['mapping']) => lookDoc.describe({ mapping: v })"
         />
       </field-row>
+      <field-row :label="say('gallery.production')">
+        <n-input
+          :value="lookDoc.look.production ?? ''"
+          size="small"
+          :placeholder="say('gallery.noProduction')"
+          :maxlength="LETTERS.Look.production"
+          :input-props="{ 'aria-label': say('gallery.production'), list: 'productions' }"
+          @update:value="(v: string) => lookDoc.describe({ production: v || null }, 'production')"
+        />
+        <datalist id="productions">
+          <option v-for="p in productions" :key="p" :value="p" />
+        </datalist>
+      </field-row>
+      <tag-field
+        :model-value="lookDoc.look.tags ?? []"
+        :known="tags"
+        :most="MOST_TAGS"
+        :longest="LONGEST_TAG"
+        @update:model-value="(v: string[]) => lookDoc.describe({ tags: v })"
+      />
       <n-input
         type="textarea"
         :value="lookDoc.look.notes ?? ''"

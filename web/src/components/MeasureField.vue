@@ -2,7 +2,8 @@
 import { say } from '../texts'
 import { NInputNumber } from 'naive-ui'
 import { computed } from 'vue'
-import { picture, type Measure } from '../api/client'
+import { picture } from '../api/addresses'
+import type { Measure } from '../api/client'
 import { MM_PER_INCH } from '../lib/format'
 import { usePreferences } from '../stores/preferences'
 

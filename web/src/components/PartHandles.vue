@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { say } from '../texts'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Handle } from '../api/client'
 import { length } from '../lib/format'
 import type { ChartPoint } from '../lib/zones'
+import { useCatalogue } from '../stores/catalogue'
 import { useLook } from '../stores/look'
 import { useMapping } from '../stores/mapping'
 import { usePlan } from '../stores/plan'
 import { usePreferences } from '../stores/preferences'
-import { useSelection } from '../stores/selection'
 import { onSkin, type OverSkin } from '../three/onSkin'
+import { useHeld } from '../three/useHeld'
 
 /** Handles of the selected part, dragged on the skin; what they measure is said beside the hand. */
 const props = defineProps<OverSkin>()
@@ -19,10 +20,10 @@ const SNAP_MM = 4
 
 const lookDoc = useLook()
 const planning = usePlan()
-const selection = useSelection()
+const catalogue = useCatalogue()
 const mapping = useMapping()
 const preferences = usePreferences()
-const dragged = ref<string | null>(null)
+const { held, grab, drop } = useHeld<string>()
 const place = onSkin(props)
 const words = (mm: number) => length(mm, preferences.unit)
 
@@ -41,20 +42,23 @@ function tell(text: string, at: ChartPoint) {
 let start: ChartPoint | null = null
 let startMoved = { outMm: 0, upMm: 0 }
 
-function grab(event: PointerEvent, handle: Handle) {
-  event.stopPropagation()
+function take(event: PointerEvent, handle: Handle) {
   const part = lookDoc.part
   if (!part) return
-  ;(event.target as Element).setPointerCapture(event.pointerId)
   start = props.scene?.pick(event) ?? null
   startMoved = { outMm: part.moved?.outMm ?? 0, upMm: part.moved?.upMm ?? 0 }
-  dragged.value = handle.parameter
-  selection.dragging = true
+  grab(event, handle.parameter!)
+}
+
+/** A landmark as painters call it. */
+function named(landmark: string) {
+  const id = landmark.replace(/_(left|right)$/, '')
+  return catalogue.places.find((p) => p.id === id)?.label ?? id.replaceAll('_', ' ')
 }
 
 function drag(event: PointerEvent, handle: Handle) {
   const part = lookDoc.part
-  if (dragged.value !== handle.parameter || !start || !part) return
+  if (held.value !== handle.parameter || !start || !part) return
   let at = props.scene?.pick(event) ?? null
   if (!at) return
   let snapped = ''
@@ -64,7 +68,7 @@ function drag(event: PointerEvent, handle: Handle) {
       for (const [name, p] of Object.entries(planning.body?.landmarks ?? {})) {
         if (Math.hypot(p.xMm! - target.x, p.yMm! - target.y) < SNAP_MM) {
           at = { x: at.x + p.xMm! - target.x, y: at.y + p.yMm! - target.y }
-          snapped = say('partHandles.onThe', { _: name.replace(/_(left|right)$/, '').replaceAll('_', ' ') })
+          snapped = say('partHandles.onThe', { _: named(name) })
           break
         }
       }
@@ -89,12 +93,11 @@ function limited(value: number, handle: Handle) {
   return Math.round(Math.min(handle.most, Math.max(handle.least, value)) * 10) / 10
 }
 
-function drop() {
-  if (!dragged.value) return
-  dragged.value = null
+function letGo() {
+  if (!held.value) return
   emit('says', null)
   start = null
-  selection.dragging = false
+  drop()
 }
 </script>
 
@@ -106,10 +109,10 @@ function drop() {
     :class="{ move: h.handle.parameter === 'moved' }"
     :data-handle="h.handle.parameter"
     :transform="`translate(${h.x} ${h.y})`"
-    @pointerdown="grab($event, h.handle)"
+    @pointerdown="take($event, h.handle)"
     @pointermove="drag($event, h.handle)"
-    @pointerup="drop"
-    @pointercancel="drop"
+    @pointerup="letGo"
+    @pointercancel="letGo"
   >
     <circle class="reach" r="16" />
     <circle class="knob" r="6.5" />

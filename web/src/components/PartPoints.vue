@@ -3,19 +3,18 @@ import { computed, ref } from 'vue'
 import { useDrawing } from '../stores/drawing'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
-import { useSelection } from '../stores/selection'
 import { say } from '../texts'
 import { onSkin, type OverSkin } from '../three/onSkin'
+import { useHeld } from '../three/useHeld'
 
 /** The painter's own points of the selected part, dragged on the skin. */
 const props = defineProps<OverSkin>()
 
 const lookDoc = useLook()
 const planning = usePlan()
-const selection = useSelection()
 const drawing = useDrawing()
 const place = onSkin(props)
-const held = ref<number | null>(null)
+const { held, grab, drop } = useHeld<number>()
 const under = ref<{ x: number; y: number } | null>(null)
 
 const points = computed(() => {
@@ -28,13 +27,6 @@ const points = computed(() => {
   return shown
 })
 
-function grab(event: PointerEvent, k: number) {
-  event.stopPropagation()
-  ;(event.target as Element).setPointerCapture(event.pointerId)
-  held.value = k
-  selection.dragging = true
-}
-
 async function drag(event: PointerEvent) {
   const at = held.value === null ? null : props.scene?.pick(event)
   if (!at || !lookDoc.part) return
@@ -42,10 +34,9 @@ async function drag(event: PointerEvent) {
   await drawing.move(lookDoc.part.id, held.value!, at, !event.altKey)
 }
 
-function drop() {
-  held.value = null
+function letGo() {
   under.value = null
-  selection.dragging = false
+  drop()
 }
 </script>
 
@@ -58,8 +49,8 @@ function drop() {
     :transform="`translate(${p.x} ${p.y})`"
     @pointerdown="grab($event, p.k)"
     @pointermove="drag"
-    @pointerup="drop"
-    @pointercancel="drop"
+    @pointerup="letGo"
+    @pointercancel="letGo"
   >
     <circle class="reach" r="14" />
     <circle class="knob" r="5" />

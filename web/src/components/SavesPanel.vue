@@ -3,9 +3,12 @@ import { say } from '../texts'
 import DialogBox from './DialogBox.vue'
 import { NButton } from 'naive-ui'
 import { ref, watch } from 'vue'
+import { picture } from '../api/addresses'
 import { api, documents, type Difference, type DocumentKind, type Revision } from '../api/client'
 import { differenceWords } from '../lib/differences'
 import { useCatalogue } from '../stores/catalogue'
+import { usePreferences } from '../stores/preferences'
+import RetriedImage from './RetriedImage.vue'
 
 /** Every save of a document: what has changed since, and back to one of them. Nothing saved later is lost by it. */
 const show = defineModel<boolean>('show', { required: true })
@@ -20,6 +23,7 @@ const emit = defineEmits<{ restored: [] }>()
 const MOST_SHOWN = 40
 
 const catalogue = useCatalogue()
+const preferences = usePreferences()
 const saves = ref<Revision[]>([])
 /** Kinds of a look's parts by their ids, for the words of what has changed. */
 const parts = ref<Record<string, string>>({})
@@ -78,12 +82,7 @@ const restore = () =>
     emit('restored')
   })
 
-const line = (difference: Difference) =>
-  differenceWords(difference, parts.value, {
-    kindOf: (id) => catalogue.kindOf(id)?.label ?? id,
-    paintOf: (id) =>
-      catalogue.kits.flatMap((k) => k.paints).find((p) => p.id === id)?.name ?? id.replaceAll('-', ' '),
-  })
+const line = (difference: Difference) => differenceWords(difference, parts.value, catalogue.words)
 </script>
 
 <template>
@@ -115,6 +114,21 @@ const line = (difference: Difference) =>
           }}
         </p>
         <template v-else-if="differences">
+          <div v-if="kind === 'looks'" class="pictures">
+            <figure v-for="at in [chosen.revision, revision]" :key="at">
+              <retried-image
+                :src="picture.lookThen(id, at, preferences.face, preferences.kit, preferences.setting)"
+                :alt="
+                  at === revision ? say('savesPanel.asItIsNow') : say('savesPanel.save', { revision: at })
+                "
+                :width="320"
+                :height="360"
+              />
+              <figcaption class="faint">
+                {{ at === revision ? say('savesPanel.asItIsNow') : say('savesPanel.save', { revision: at }) }}
+              </figcaption>
+            </figure>
+          </div>
           <h3>{{ say('savesPanel.changedSince') }}</h3>
           <p v-if="differences.length === 0" class="faint">{{ say('savesPanel.nothing') }}</p>
           <ul>
@@ -136,6 +150,22 @@ const line = (difference: Difference) =>
 </template>
 
 <style scoped>
+.pictures {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+figure {
+  margin: 0;
+}
+
+figure img {
+  width: 100%;
+  height: auto;
+  border-radius: 8px;
+}
+
 .saves {
   display: grid;
   grid-template-columns: minmax(220px, 1fr) 1.4fr;

@@ -39,6 +39,25 @@ const distances = computed(() => {
   }))
 })
 
+/** How the finished face holds its eyes and wears its hair. */
+const worn = computed(() => {
+  const { eyes, hair } = preferences
+  return [
+    {
+      label: eyes === 'open' ? say('stageBar.eyesOpen') : say('stageBar.eyesClosed'),
+      title: say('stageBar.eyesOfTheFinishedFace'),
+      other: eyes === 'closed',
+      turn: () => (preferences.eyes = eyes === 'open' ? 'closed' : 'open'),
+    },
+    {
+      label: hair === 'tied' ? say('stageBar.hairTiedBack') : say('stageBar.hairLoose'),
+      title: say('stageBar.hairOfTheFinishedFace'),
+      other: hair === 'loose',
+      turn: () => (preferences.hair = hair === 'tied' ? 'loose' : 'tied'),
+    },
+  ]
+})
+
 /** From here without the grain of the film, as colours are judged. */
 const SMOOTH = 'smooth'
 const seen = computed(() =>
@@ -57,12 +76,14 @@ function see(choice: string) {
     <component :is="tools" v-if="tools" />
     <span class="gap" />
     <button
-      class="eyes"
-      :aria-pressed="preferences.eyes === 'closed'"
-      :title="say('stageBar.eyesOfTheFinishedFace')"
-      @click="preferences.eyes = preferences.eyes === 'open' ? 'closed' : 'open'"
+      v-for="w in worn"
+      :key="w.title"
+      class="worn"
+      :aria-pressed="w.other"
+      :title="w.title"
+      @click="w.turn"
     >
-      {{ preferences.eyes === 'open' ? say('stageBar.eyesOpen') : say('stageBar.eyesClosed') }}
+      {{ w.label }}
     </button>
     <segment-group
       :value="view.view"
@@ -112,7 +133,7 @@ function see(choice: string) {
   flex: 1;
 }
 
-.eyes {
+.worn {
   min-height: 34px;
   padding: 0 9px;
   border: 1px solid var(--line);

@@ -154,7 +154,13 @@ export type OpenDocument<T extends { name: string }> = UnwrapNestedRefs<ReturnTy
 /** What is asked of a document of any kind. */
 export type SavedDocument = Pick<
   OpenDocument<{ name: string }>,
+  | 'id'
+  | 'revision'
   | 'value'
+  | 'canUndo'
+  | 'canRedo'
+  | 'undo'
+  | 'redo'
   | 'saveState'
   | 'saveMessage'
   | 'conflict'

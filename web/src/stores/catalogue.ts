@@ -87,6 +87,13 @@ export const useCatalogue = defineStore('catalogue', () => {
 
   const kindOf = (id: string) => kinds.value.find((k) => k.id === id)
 
+  /** What the painter calls kinds and paints, of whatever kit; for words about changes. */
+  const words = {
+    kindOf: (id: string) => kindOf(id)?.label ?? id,
+    paintOf: (id: string) =>
+      kits.value.flatMap((k) => k.paints).find((p) => p.id === id)?.name ?? id.replaceAll('-', ' '),
+  }
+
   return {
     kinds,
     hands,
@@ -107,5 +114,6 @@ export const useCatalogue = defineStore('catalogue', () => {
     loadKits,
     loadSettings,
     kindOf,
+    words,
   }
 })

@@ -64,7 +64,9 @@ export const usePlan = defineStore('plan', () => {
         : shownSteps.value === null
           ? preferences.eyes
           : 'open'
-    return { grain: preferences.film === 'grained' && !plain, eyes: plain ? 'none' : eyes }
+    // It is tied back for the work and may fall when all is done.
+    const hair = !plain && looksAs.value !== 'closed' && shownSteps.value === null ? preferences.hair : 'tied'
+    return { grain: preferences.film === 'grained' && !plain, eyes: plain ? 'none' : eyes, hair }
   })
   const shownNow = () => ({ ...shown.value, grain: shown.value.grain && !selection.dragging })
 
@@ -160,6 +162,7 @@ export const usePlan = defineStore('plan', () => {
       lamp,
       () => preferences.film,
       () => preferences.eyes,
+      () => preferences.hair,
       looksAs,
     ],
     () => void follow(),

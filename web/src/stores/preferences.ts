@@ -15,6 +15,7 @@ export const usePreferences = defineStore('preferences', () => {
   const setting = remembered<string>('setting', '')
   const film = remembered<'grained' | 'smooth'>('film', 'grained')
   const eyes = remembered<'open' | 'closed'>('eyes', 'open')
+  const hair = remembered<'tied' | 'loose'>('hair', 'tied')
   watchEffect(() => (document.documentElement.dataset.theme = theme.value))
-  return { theme, unit, face, kit, setting, film, eyes }
+  return { theme, unit, face, kit, setting, film, eyes, hair }
 })

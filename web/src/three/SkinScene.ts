@@ -40,9 +40,15 @@ const BUCKETS = 200
 const HEAD = new Vector3(0, 0.005, -0.02)
 const LAMP_ROUND_MM = 165
 
-// Bare skin: a little gloss, until the service tells better.
-function bareFinish(): Texture {
-  const texture = new DataTexture(new Uint8Array([41, 0, 0, 255]), 1, 1)
+/** Over this height of the chart the bust fades into the ground; the service's pictures have the same number (BustPicture.cs). */
+const ENDS_OVER_MM = 34
+
+// Until the service tells better: skin of a middle tone, and a little gloss.
+const BARE_SKIN = [178, 153, 140, 255]
+const BARE_FINISH = [41, 0, 0, 255]
+
+function even(rgba: number[]): Texture {
+  const texture = new DataTexture(new Uint8Array(rgba), 1, 1)
   texture.needsUpdate = true
   return texture
 }
@@ -89,13 +95,14 @@ export class SkinScene {
     this.overlayTexture.premultiplyAlpha = true
     this.material = new ShaderMaterial({
       uniforms: {
-        paint: { value: new Texture() },
-        before: { value: new Texture() },
-        finish: { value: bareFinish() },
+        paint: { value: even(BARE_SKIN) },
+        before: { value: even(BARE_SKIN) },
+        finish: { value: even(BARE_FINISH) },
         divide: { value: -1 },
         shiny: { value: kind === 'bust' ? 1 : 0 },
         overlay: { value: this.overlayTexture },
         skin: { value: new Color(0.7, 0.6, 0.55) },
+        ends: { value: new Vector2(-9, -8) },
       },
       vertexShader: kind === 'bust' ? BUST_VERTEX : CHART_VERTEX,
       fragmentShader: FRAGMENT,
@@ -137,8 +144,17 @@ export class SkinScene {
     this.buckets = null
     this.mesh = new Mesh(geometry as BufferGeometry, this.material)
     this.mesh.frustumCulled = false
+    if (this.kind === 'bust') this.endSoftly()
     this.scene.add(this.mesh)
     this.redraw()
+  }
+
+  // Where the skin ends below and where it is whole, as shares of the window from its top, downwards negative.
+  private endSoftly() {
+    const uv = this.mesh!.geometry.getAttribute('uv')
+    let lowest = 0
+    for (let n = 0; n < uv.count; n++) lowest = Math.max(lowest, uv.getY(n))
+    this.material.uniforms.ends!.value = new Vector2(-lowest, ENDS_OVER_MM / this.window.sideMm - lowest)
   }
 
   setPaint(picture: ImageBitmap, skin: string) {

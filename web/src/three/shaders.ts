@@ -28,6 +28,7 @@ export const FRAGMENT = /* glsl */ `
   uniform float shiny;
   uniform sampler2D overlay;
   uniform vec3 skin;
+  uniform vec2 ends;
   varying vec2 place;
   varying vec3 facing;
   ${LIGHT}
@@ -38,6 +39,8 @@ export const FRAGMENT = /* glsl */ `
     if (!outside && gl_FragCoord.x < divide) colour = texture2D(before, place).rgb;
     vec3 surface = outside ? vec3(0.16, 0.0, 0.0) : texture2D(finish, place).rgb;
     colour = clamp(shone(colour, normalize(facing), shiny * surface, place), 0.0, 1.0);
+    // The bust ends softly: nobody is cut off there.
+    colour = mix(vec3(0.4627), colour, smoothstep(ends.x, ends.y, -place.y));
     vec4 drawn = outside ? vec4(0.0) : texture2D(overlay, place);
     gl_FragColor = vec4(mix(colour, drawn.rgb / max(drawn.a, 0.001), drawn.a), 1.0);
   }`

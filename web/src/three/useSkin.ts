@@ -1,7 +1,7 @@
 import { say } from '../texts'
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
-import { picture } from '../api/client'
+import { picture } from '../api/addresses'
 import type { PlanMark } from './marks'
 import { useCatalogue } from '../stores/catalogue'
 import { useCoats } from '../stores/coats'

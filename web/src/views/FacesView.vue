@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '../texts'
 import { LETTERS } from '../api/limits'
-import { NButton, NInput, useMessage } from 'naive-ui'
+import { NButton, useMessage } from 'naive-ui'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Face } from '../api/client'
@@ -13,14 +13,10 @@ import { useFacePreview } from '../lib/useFacePreview'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useSession } from '../stores/session'
-import DocumentMenu from '../components/DocumentMenu.vue'
+import DocumentTop from '../components/DocumentTop.vue'
 import FaceList from '../components/FaceList.vue'
 import FaceMeasures from '../components/FaceMeasures.vue'
 import FacePerson from '../components/FacePerson.vue'
-import RemovedMenu from '../components/RemovedMenu.vue'
-import SaveNotice from '../components/SaveNotice.vue'
-import SaveState from '../components/SaveState.vue'
-import UndoButtons from '../components/UndoButtons.vue'
 
 const props = defineProps<{ id?: string }>()
 
@@ -99,29 +95,20 @@ async function removed() {
     <face-list :here="stored?.id" @add="add" />
 
     <section v-if="doc.id && stored" class="editor">
-      <header>
-        <n-input
-          v-model:value="face.name"
-          class="name"
-          :readonly="!session.canChange"
-          :maxlength="LETTERS.Face.name"
-          :input-props="{ 'aria-label': say('facesView.nameOfTheFace') }"
-        />
-        <save-state :state="doc.saveState" :message="doc.saveMessage" />
-        <undo-buttons v-if="session.canChange" :doc="doc" />
-        <document-menu
-          :id="stored.id"
-          kind="faces"
-          :revision="doc.revision"
-          :name="doc.value.name"
-          :last="catalogue.faces.length === 1"
-          :duplicate="duplicate"
-          :reload="reload"
-          @removed="removed"
-        />
-        <removed-menu kind="faces" :after="catalogue.faces" @back="catalogue.loadFaces()" />
-        <div class="notice"><save-notice :doc="doc" @copied="copied" /></div>
-      </header>
+      <document-top
+        v-model:name="face.name"
+        kind="faces"
+        :doc="doc"
+        :says="say('facesView.nameOfTheFace')"
+        :letters="LETTERS.Face.name"
+        :last="catalogue.faces.length === 1"
+        :all="catalogue.faces"
+        :duplicate="duplicate"
+        :reload="reload"
+        @removed="removed"
+        @copied="copied"
+        @back="catalogue.loadFaces()"
+      />
 
       <div class="columns" :inert="!session.canChange">
         <face-measures v-model="face.measuresMm" :estimate="estimate" :errors="errors" :notes="notes" />
@@ -154,34 +141,6 @@ async function removed() {
 .editor {
   padding: 6px 24px 40px;
   background: var(--panel);
-}
-
-/* Stays in sight: whether it is saved, and what stands in the way, concerns every field below. */
-header {
-  position: sticky;
-  top: 0;
-  z-index: 2;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 14px;
-  margin: 0 -24px;
-  padding: 14px 24px;
-  background: var(--panel);
-}
-
-.notice {
-  flex-basis: 100%;
-}
-
-.notice:empty {
-  display: none;
-}
-
-.name {
-  width: 300px;
-  font-family: 'Fraunces Variable', serif;
-  font-size: 18px;
 }
 
 .columns {

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { useSession } from '../stores/session'
 import { say } from '../texts'
-import { NButton, NInput, NSelect, useMessage } from 'naive-ui'
-import { computed, onMounted, ref } from 'vue'
+import { NButton, NSelect, useMessage } from 'naive-ui'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, picture, type Look, type LookHead } from '../api/client'
+import { picture } from '../api/addresses'
+import { api, type GalleryEntry } from '../api/client'
+import { EVERYTHING, found as wantedOf, type Wanted } from '../lib/gallery'
 import FileButton from '../components/FileButton.vue'
+import GalleryFilters from '../components/GalleryFilters.vue'
 import LookCard from '../components/LookCard.vue'
 import RemovedMenu from '../components/RemovedMenu.vue'
+import TwoLooks from '../components/TwoLooks.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 
@@ -17,21 +21,44 @@ const router = useRouter()
 const message = useMessage()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
-const looks = ref<LookHead[] | null>(null)
+const looks = ref<GalleryEntry[] | null>(null)
 const problem = ref('')
-const search = ref('')
+const wanted = ref<Wanted>(EVERYTHING)
+const compared = ref<string[]>([])
+const comparing = ref(false)
 
-const found = computed(() =>
-  (looks.value ?? []).filter((l) => l.name.toLowerCase().includes(search.value.trim().toLowerCase())),
-)
+const found = computed(() => wantedOf(looks.value ?? [], wanted.value))
+const drawn = computed(() => (looks.value ?? []).filter((l) => l.facts).length)
+const two = computed(() => compared.value.flatMap((id) => (looks.value ?? []).filter((l) => l.id === id)))
 
+// While some are still being drawn it is asked for again: that they are known, and that the service has not forgotten them.
+const AGAIN_MS = 2500
+// So often without another one drawn; what is left then cannot be, and says so when it is opened.
+const MOST_IN_VAIN = 12
+let timer = 0
+let inVain = 0
+const waits = ref(false)
 async function load() {
+  window.clearTimeout(timer)
+  const { face, kit, setting } = preferences
+  if (!face || !kit || !setting) return
   problem.value = ''
   try {
-    looks.value = await api.looks()
+    const [before, now] = [drawn.value, await api.gallery(face, kit, setting)]
+    looks.value = now
+    inVain = drawn.value > before ? 0 : inVain + 1
+    waits.value = drawn.value < now.length && inVain < MOST_IN_VAIN
+    if (waits.value) timer = window.setTimeout(() => void load(), AGAIN_MS)
   } catch (error) {
     problem.value = (error as Error).message
   }
+}
+
+/** Two at the most: a third takes the place of the first. */
+function compare(id: string) {
+  compared.value = compared.value.includes(id)
+    ? compared.value.filter((c) => c !== id)
+    : [...compared.value, id].slice(-2)
 }
 
 async function attempt(work: () => Promise<void>) {
@@ -42,17 +69,7 @@ async function attempt(work: () => Promise<void>) {
   }
 }
 
-const create = () =>
-  attempt(async () => {
-    const empty: Look = {
-      name: say('looksView.newLook'),
-      notes: '',
-      mapping: 'pencil',
-      parts: [],
-    }
-    const saved = await api.addLook(empty)
-    await router.push(`/looks/${saved.id}`)
-  })
+const create = () => router.push('/new')
 
 const MOST_STUDIO_BYTES = 64_000_000
 
@@ -77,6 +94,14 @@ const importFile = (file: File) =>
   })
 
 onMounted(load)
+onBeforeUnmount(() => window.clearTimeout(timer))
+watch(
+  () => [preferences.face, preferences.kit, preferences.setting],
+  () => {
+    inVain = 0
+    void load()
+  },
+)
 </script>
 
 <template>
@@ -101,14 +126,6 @@ onMounted(load)
           style="width: 180px"
         />
       </label>
-      <n-input
-        v-if="(looks?.length ?? 0) > 5 || search"
-        v-model:value="search"
-        clearable
-        :placeholder="say('looksView.findALook')"
-        :input-props="{ 'aria-label': say('looksView.findALookByItsName') }"
-        style="width: 160px"
-      />
       <span class="gap" />
       <removed-menu kind="looks" :after="looks" @back="load" />
       <a v-if="session.isOwner" class="link" :href="picture.studio()" download>{{
@@ -126,6 +143,18 @@ onMounted(load)
       }}</n-button>
     </header>
 
+    <gallery-filters v-if="(looks?.length ?? 0) > 5" v-model="wanted" :looks="looks ?? []" />
+    <p v-if="looks && waits" class="faint" role="status">
+      {{ say('gallery.drawing', { drawn, all: looks.length }) }}
+    </p>
+    <div v-if="compared.length" class="compare">
+      <span>{{ say('gallery.toCompare', { names: two.map((l) => l.name).join(', ') }) }}</span>
+      <n-button size="small" type="primary" :disabled="two.length < 2" @click="comparing = true">{{
+        say('gallery.compare')
+      }}</n-button>
+      <n-button size="small" quaternary @click="compared = []">{{ say('gallery.neither') }}</n-button>
+    </div>
+    <two-looks v-model:show="comparing" :looks="two" />
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div v-else-if="looks && looks.length === 0" class="empty">
       <h2>{{ say('looksView.noLooksYet') }}</h2>
@@ -135,10 +164,17 @@ onMounted(load)
       }}</n-button>
     </div>
     <p v-else-if="looks && found.length === 0" class="faint">
-      {{ say('looksView.noLookHasInItsName', { search }) }}
+      {{ say('gallery.noneSuch') }}
     </p>
     <ul v-else class="gallery">
-      <look-card v-for="look in found" :key="look.id" :look="look" :reload="load" />
+      <look-card
+        v-for="look in found"
+        :key="look.id"
+        :look="look"
+        :reload="load"
+        :compared="compared.includes(look.id)"
+        @compare="compare(look.id)"
+      />
     </ul>
   </div>
 </template>
@@ -173,6 +209,14 @@ header {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(260px, 350px));
   gap: 22px;
+}
+
+.compare {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  margin-bottom: 14px;
 }
 
 .empty {

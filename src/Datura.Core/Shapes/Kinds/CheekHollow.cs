@@ -43,7 +43,8 @@ public sealed class CheekHollow : PartKind
         var width = context.Uneven(context.Number(Width));
         var taper = context.Number(Taper);
         // The upper edge is the bone's; from there it fades down, and towards the mouth it runs out flat, never round.
-        double Deep(double t) => width * (1 - taper * Math.Pow(t, 1.3)) * Math.Sqrt(Math.Clamp(Math.Min((t + 0.02) / 0.3, (1 - t) / 0.45), 0.01, 1));
+        // At the ear it begins thin, or a hard end would stand before it.
+        double Deep(double t) => width * (1 - taper * Math.Pow(t, 1.3)) * Math.Min(0.02 + 0.98 * SmoothStep.Rise(0, 0.34, t), Math.Sqrt(Math.Clamp((1 - t) / 0.45, 0.01, 1)));
         List<ChartPoint> upper = [.. spine.Select(p => p - 0.5 * width * down * across)];
         List<ChartPoint> lower = [.. upper.Select((p, k) => p + Deep((double)k / (upper.Count - 1)) * down * across)];
         List<ChartPoint> within = [.. upper.Select((p, k) => p + 0.4 * Deep((double)k / (upper.Count - 1)) * down * across)];

@@ -21,7 +21,7 @@ public sealed class ClawWound() : DrawnKind("clawWound", "Claw wound", Family.Fl
     protected override void Draw(PartContext context, MarkPen pen)
     {
         var count = context.Count(Count);
-        var eye = context.Body.ZoneOutlines[Zone.Lid].Buffer(FromLidMm);
+        var eye = context.Body.Once("clear of the lid", () => context.Body.ZoneOutlines[Zone.Lid].Buffer(FromLidMm));
         for (var k = 0; k < count; k++)
         {
             var spread = k - (count - 1) / 2.0;

@@ -19,6 +19,9 @@ public sealed class Socket : PartKind
     // The crescent of bone over a socket, mm (common practice: 3 to 5).
     private const double CrescentMm = 4;
 
+    // The edge goes in and out six to nine times round (common practice).
+    private const int TeethRound = 2 * 8;
+
     // The heart lies up and towards the nose by a share of what is left round it (common practice).
     private const double HeartIn = 0.12;
     private const double HeartUp = 0.1;
@@ -55,7 +58,7 @@ public sealed class Socket : PartKind
         var smooth = Outline(centre, reach, context.Number(Roundness), droop);
         var left = 1 - context.Number(Heart);
         var heartAt = centre + left * new ChartPoint(-HeartIn * (reach.Out + reach.In), HeartUp * (reach.Up + reach.Down));
-        var outline = Curves.Polygon(Curves.Ragged(smooth, context.Number(Ragged), context.Design));
+        var outline = Curves.Polygon(Curves.Ragged(smooth, context.Number(Ragged), context.Design, TeethRound));
         var heart = Curves.Polygon(smooth.Select(p => heartAt + context.Number(Heart) * (p - centre)));
         var edge = context.Number(Edge);
         // Over the upper half, off the edge by half its own width.

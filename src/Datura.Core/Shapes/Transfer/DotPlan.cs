@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Datura.Core.Body;
 
 namespace Datura.Core.Shapes.Transfer;
@@ -21,7 +22,8 @@ public sealed record DotPlan(double ToleranceMm, IReadOnlyList<DottedFigure> Fig
     {
         var tolerance = Math.Clamp(toleranceMm, LeastToleranceMm, MostToleranceMm);
         var surveyor = new DotPlacing(body);
-        var placed = figures.AsParallel().AsOrdered().Select(f =>
+        // Figures have one dot or forty: they are dealt out one by one.
+        var placed = Partitioner.Create([.. figures], loadBalance: true).AsParallel().AsOrdered().Select(f =>
         {
             var dots = FewestDots.Of(f.Line, f.Closed, f.ToleranceFactor * tolerance - RoundingMm);
             return (Figure: f, Dots: surveyor.Place(dots));
