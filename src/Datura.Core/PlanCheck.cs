@@ -28,6 +28,11 @@ public static class PlanCheck
             found.Add(Problem.Of("tags", ProblemCode.LookTags, ("most", Look.MostTags), ("letters", Look.LongestTag)));
         }
 
+        if (!ReferenceCheck.CanBePinned(look.References))
+        {
+            found.Add(ReferenceCheck.Pins("references"));
+        }
+
         if (look.Form is { } form)
         {
             found.AddRange(OfForm(form));

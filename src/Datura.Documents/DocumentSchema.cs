@@ -1,3 +1,6 @@
+using System.ComponentModel;
+using System.ComponentModel.DataAnnotations;
+using System.Globalization;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 
@@ -22,11 +25,56 @@ internal static class DocumentSchema
 
     private static JsonNode Closed(JsonSchemaExporterContext context, JsonNode node)
     {
-        if (node is JsonObject schema && schema["properties"] is JsonObject)
+        if (node is not JsonObject schema)
+        {
+            return node;
+        }
+
+        if (schema["properties"] is JsonObject)
         {
             schema["additionalProperties"] = false;
         }
 
-        return node;
+        if (context.PropertyInfo?.PropertyType == typeof(byte[]))
+        {
+            schema["contentEncoding"] = "base64";
+        }
+
+        foreach (var declared in context.PropertyInfo?.AttributeProvider?.GetCustomAttributes(inherit: true) ?? [])
+        {
+            Add(schema, declared, ofBytes: context.PropertyInfo?.PropertyType == typeof(byte[]));
+        }
+
+        return schema;
+    }
+
+    // What a property declares of itself, in the words of JSON Schema.
+    private static void Add(JsonObject schema, object declared, bool ofBytes)
+    {
+        switch (declared)
+        {
+            case DescriptionAttribute { Description: var words }:
+                schema.Insert(0, "description", words);
+                break;
+            case RangeAttribute range:
+                schema[range.MinimumIsExclusive ? "exclusiveMinimum" : "minimum"] = Convert.ToDouble(range.Minimum, CultureInfo.InvariantCulture);
+                schema[range.MaximumIsExclusive ? "exclusiveMaximum" : "maximum"] = Convert.ToDouble(range.Maximum, CultureInfo.InvariantCulture);
+                break;
+            case StringLengthAttribute letters:
+                schema["maxLength"] = letters.MaximumLength;
+                if (letters.MinimumLength > 0)
+                {
+                    schema["minLength"] = letters.MinimumLength;
+                }
+
+                break;
+            case MaxLengthAttribute most:
+                // Base64 has four letters for three bytes (RFC 4648, 4).
+                schema[ofBytes ? "maxLength" : "maxItems"] = ofBytes ? (most.Length + 2) / 3 * 4 : most.Length;
+                break;
+            case MinLengthAttribute least:
+                schema["minItems"] = least.Length;
+                break;
+        }
     }
 }

@@ -15,21 +15,35 @@ public static class DocumentTypes
     };
 
     public static DocumentType<Look> Look { get; } = new("look", "looks", l => l.Name, DocumentCheck.Check, schema: Text("look-1.schema.json"),
-        renamed: (l, ids) => l.Kit is { } kit && ids.TryGetValue(("kit", kit), out var now) ? l with { Kit = now } : l);
+        renamed: Renamed);
 
     public static DocumentType<Character> Character { get; } = new("character", "characters", c => c.Name, Datura.Core.Characters.CharacterCheck.Check, renamed: Renamed);
 
-    /// <summary>The grammar of an idea; files alone, no studio keeps them yet.</summary>
+    /// <summary>A picture to paint after. It may show a person.</summary>
+    public static DocumentType<ReferencePicture> Reference { get; } = new("reference", "references", r => r.Name, ReferenceCheck.Check)
+    {
+        AboutAPerson = true,
+    };
+
+    /// <summary>The grammar of an idea.</summary>
     public static DocumentType<Idea> Idea { get; } = new("idea", "ideas", i => i.Name, Datura.Core.Briefs.IdeaCheck.Check);
 
     /// <summary>In the order in which they refer to each other.</summary>
-    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Look, Character];
+    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character];
 
-    private static Character Renamed(Character character, IReadOnlyDictionary<(string Kind, string Id), string> ids)
+    private static Look Renamed(Look look, IReadOnlyDictionary<(string Kind, string Id), string> ids) => look with
     {
-        string Now(string kind, string id) => ids.TryGetValue((kind, id), out var now) ? now : id;
-        return character with { Wearers = [.. character.Wearers.Select(w => new Wearer(Now("face", w.Face), Now("look", w.Look)))] };
-    }
+        Kit = look.Kit is { } kit ? Now(ids, "kit", kit) : null,
+        References = [.. look.References.Select(r => r with { Reference = Now(ids, "reference", r.Reference) })],
+    };
+
+    private static Character Renamed(Character character, IReadOnlyDictionary<(string Kind, string Id), string> ids) => character with
+    {
+        Wearers = [.. character.Wearers.Select(w => new Wearer(Now(ids, "face", w.Face), Now(ids, "look", w.Look)))],
+        References = [.. character.References.Select(r => Now(ids, "reference", r))],
+    };
+
+    private static string Now(IReadOnlyDictionary<(string Kind, string Id), string> ids, string kind, string id) => ids.TryGetValue((kind, id), out var now) ? now : id;
 
     private static string Text(string name)
     {

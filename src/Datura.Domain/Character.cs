@@ -29,6 +29,10 @@ public sealed record Character(
     [MaxLength(60)]
     public IReadOnlyList<Forbidden> Forbidden { get; init => field = value ?? []; } = Forbidden;
 
+    /// <summary>Ids of the studio's reference pictures that show what it shall look like.</summary>
+    [MaxLength(PinnedReference.Most)]
+    public IReadOnlyList<string> References { get; init => field = value ?? []; } = [];
+
     /// <summary>Who is held to it.</summary>
     [MaxLength(MostWearers)]
     public IReadOnlyList<Wearer> Wearers { get; init => field = value ?? []; } = [];

@@ -1,3 +1,4 @@
+using System.ComponentModel;
 using System.ComponentModel.DataAnnotations;
 
 namespace Datura.Domain;
@@ -9,17 +10,17 @@ namespace Datura.Domain;
 /// <param name="Leads">Where the eye goes first: the eyes, the mouth or an ornament.</param>
 /// <param name="Spoils">Kinds that would make it something else.</param>
 public sealed record Idea(
-    [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name,
-    [property: MinLength(1), MaxLength(60)] IReadOnlyList<string> Words,
-    [property: StringLength(20)] string Leads,
+    [property: StringLength(Limits.LongestName, MinimumLength = 1), Description("What it is called.")] string Name,
+    [property: MinLength(1), MaxLength(60), Description("What it is also called; the words of a brief are searched for them.")] IReadOnlyList<string> Words,
+    [property: StringLength(20), Description("Where the eye goes first: eyes, mouth or ornament.")] string Leads,
     IReadOnlyList<string> Spoils,
-    [property: MinLength(1), MaxLength(12)] IReadOnlyList<IdeaPalette> Palettes,
-    [property: MinLength(1), MaxLength(60)] IReadOnlyList<IdeaPart> Parts)
+    [property: MinLength(1), MaxLength(12), Description("Colours that carry it; each face takes one of these.")] IReadOnlyList<IdeaPalette> Palettes,
+    [property: MinLength(1), MaxLength(60), Description("What it has or may have; at least one with the need must.")] IReadOnlyList<IdeaPart> Parts)
 {
     /// <summary>How often there is a ground under it, 0 to 1; ornament mostly lies on bare skin.</summary>
-    [Range(0, 1)]
+    [Range(0, 1), Description("How often there is a ground under it, 0 to 1.")]
     public double Grounded { get; init; } = 1;
 
-    [MaxLength(20)]
+    [MaxLength(20), Description("Kinds of parts that would make it something else.")]
     public IReadOnlyList<string> Spoils { get; init; } = Spoils ?? [];
 }

@@ -1,3 +1,4 @@
+using System.ComponentModel;
 using System.ComponentModel.DataAnnotations;
 
 namespace Datura.Domain;
@@ -15,15 +16,15 @@ namespace Datura.Domain;
 /// <param name="Tempers">What a temper sets instead, as <paramref name="Numbers"/>.</param>
 /// <param name="OneSided">Share of proposals that have it on one side alone, 0 to 1.</param>
 public sealed record IdeaPart(
-    [property: StringLength(40, MinimumLength = 1)] string Kind,
-    Need Need = Need.Often,
-    Extent From = Extent.Eyes,
-    [property: StringLength(40)] string? OneOf = null,
-    bool Ornament = false,
-    [property: StringLength(Limits.LongestName)] string? Says = null,
-    IReadOnlyDictionary<string, IReadOnlyList<double>>? Times = null,
-    IReadOnlyDictionary<string, IReadOnlyList<double>>? Numbers = null,
-    IReadOnlyDictionary<string, IReadOnlyList<string>>? Words = null,
-    IReadOnlyDictionary<string, string>? Colours = null,
-    IReadOnlyDictionary<Temper, IReadOnlyDictionary<string, IReadOnlyList<double>>>? Tempers = null,
-    [property: Range(0, 1)] double OneSided = 0);
+    [property: StringLength(40, MinimumLength = 1), Description("Id of a kind of part.")] string Kind,
+    [property: Description("must: without it nobody sees what it is; often: mostly there; may: now and then.")] Need Need = Need.Often,
+    [property: Description("Not on a face where less than this is painted.")] Extent From = Extent.Eyes,
+    [property: StringLength(40), Description("Of all parts with this word only one joins.")] string? OneOf = null,
+    [property: Description("Left out where no ornament is wanted.")] bool Ornament = false,
+    [property: StringLength(Limits.LongestName), Description("What a face is called when this leads.")] string? Says = null,
+    [property: Description("Least and most times the usual size, by parameter.")] IReadOnlyDictionary<string, IReadOnlyList<double>>? Times = null,
+    [property: Description("Least and most, by parameter, in its own unit.")] IReadOnlyDictionary<string, IReadOnlyList<double>>? Numbers = null,
+    [property: Description("Any one of these, by choice.")] IReadOnlyDictionary<string, IReadOnlyList<string>>? Words = null,
+    [property: Description("The colour of the palette for each coat; other coats take what is usual for them.")] IReadOnlyDictionary<string, string>? Colours = null,
+    [property: Description("What a temper sets instead, written as numbers are.")] IReadOnlyDictionary<Temper, IReadOnlyDictionary<string, IReadOnlyList<double>>>? Tempers = null,
+    [property: Range(0, 1), Description("Share of faces that have it on one side alone, 0 to 1.")] double OneSided = 0);

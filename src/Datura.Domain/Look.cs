@@ -27,6 +27,10 @@ public sealed record Look([property: StringLength(Limits.LongestName, MinimumLen
     [StringLength(Limits.LongestName)]
     public string? Production { get; init => field = string.IsNullOrWhiteSpace(value) ? null : value.Trim(); }
 
+    /// <summary>Pictures that the painter works after.</summary>
+    [MaxLength(PinnedReference.Most)]
+    public IReadOnlyList<PinnedReference> References { get; init => field = value ?? []; } = [];
+
     [StringLength(Limits.LongestNotes)]
     public string Notes { get; init; } = Notes ?? "";
 }

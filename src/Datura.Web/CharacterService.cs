@@ -35,6 +35,25 @@ public sealed class CharacterService(Library library, PlanService plans)
         return (request.Character, [.. planned.OrderBy(p => p.Key).Select(p => p.Value)]);
     }
 
+    /// <summary>Its pictures that the studio still has.</summary>
+    public async Task<IReadOnlyList<ReferencePicture>> ReferencesAsync(Character character, CancellationToken cancel = default)
+    {
+        var found = new List<ReferencePicture>();
+        foreach (var id in character.References)
+        {
+            try
+            {
+                found.Add(await library.GetAsync(DocumentTypes.Reference, id, cancel));
+            }
+            catch (MissingDocumentException)
+            {
+                // Taken out of the studio since.
+            }
+        }
+
+        return found;
+    }
+
     /// <summary>The smallest change of a wearer's look that meets a rule.</summary>
     public async Task<MendedLook> MendAsync(MendRequest request, CancellationToken cancel = default)
     {

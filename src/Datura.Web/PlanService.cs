@@ -94,16 +94,20 @@ public sealed class PlanService(Library library, PlanMemory memory)
     public async Task<IReadOnlyList<Core.Briefs.Proposal>> ProposeAsync(BriefRequest request, int count, CancellationToken cancel = default)
     {
         var (face, kit, setting, body) = await AskedAsync(request, cancel);
-        return await memory.Proposed.GetAsync(InputText.Of(new { request.Brief, face, kit, setting, count }), () =>
-            Core.Briefs.Proposals.Of(request.Brief, IdeaFiles.Shipped, face, body, kit, setting, count, cancel), cancel);
+        var ideas = await IdeasAsync(cancel);
+        return await memory.Proposed.GetAsync(InputText.Of(new { request.Brief, face, kit, setting, count, own = ideas.Skip(IdeaFiles.Shipped.Count) }), () =>
+            Core.Briefs.Proposals.Of(request.Brief, ideas, face, body, kit, setting, count, cancel), cancel);
     }
 
     /// <summary>The first of them, sooner.</summary>
     public async Task<Core.Briefs.Proposal?> ProposeFirstAsync(BriefRequest request, CancellationToken cancel = default)
     {
         var (face, kit, setting, body) = await AskedAsync(request, cancel);
-        return Core.Briefs.Proposals.First(request.Brief, IdeaFiles.Shipped, face, body, kit, setting, cancel);
+        return Core.Briefs.Proposals.First(request.Brief, await IdeasAsync(cancel), face, body, kit, setting, cancel);
     }
+
+    // Those that ship with the program, then the studio's own.
+    private async Task<IReadOnlyList<Idea>> IdeasAsync(CancellationToken cancel) => [.. IdeaFiles.Shipped, .. await library.AllAsync(DocumentTypes.Idea, cancel)];
 
     private async Task<(Face Face, Kit Kit, Setting Setting, FittedBody Body)> AskedAsync(BriefRequest request, CancellationToken cancel)
     {

@@ -115,6 +115,7 @@ arrived.MapKits();
 arrived.MapPlans();
 arrived.MapBriefs();
 arrived.MapCharacters();
+arrived.MapReferences();
 arrived.MapCoats();
 arrived.MapPaintDesk();
 arrived.MapForms();

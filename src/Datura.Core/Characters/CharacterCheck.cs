@@ -15,6 +15,11 @@ public static class CharacterCheck
             throw new InputException("name", ProblemCode.CharacterName, ("most", Limits.LongestName));
         }
 
+        if (!ReferenceCheck.CanBePinned([.. character.References.Select(r => new PinnedReference(r))]))
+        {
+            throw new InputException(ReferenceCheck.Pins("references"));
+        }
+
         Problem[] problems = [.. OfRules(character)];
         // Rules that cannot be said cannot contradict each other.
         problems = problems.Length > 0 ? problems : [.. Contradictions.Of(character)];

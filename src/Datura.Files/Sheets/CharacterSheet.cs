@@ -18,7 +18,7 @@ public static class CharacterSheet
     private const int PictureHeight = 270;
     private const float Line = 13;
 
-    public static byte[] Pdf(Character character, IReadOnlyList<Column> wearers, PaperSize paper)
+    public static byte[] Pdf(Character character, IReadOnlyList<Column> wearers, PaperSize paper, IReadOnlyList<ReferencePicture>? references = null)
     {
         using var stream = new MemoryStream();
         using (var sheet = new SheetCanvas(stream, paper, character.Name, $"{character.Name} · the product's label and local rules come first · left and right are the wearer's"))
@@ -26,6 +26,7 @@ public static class CharacterSheet
             sheet.Text(character.Name, SheetCanvas.Margin, sheet.Y + 22, SheetFonts.Heading, 24);
             sheet.Y += 34;
             Pictures(sheet, wearers);
+            References(sheet, references ?? []);
             Rules(sheet, character);
             foreach (var some in wearers.Chunk(MostBeside))
             {
@@ -52,6 +53,30 @@ public static class CharacterSheet
             }
 
             sheet.Y += height + 1.6f * Line;
+        }
+    }
+
+    private static void References(SheetCanvas sheet, IReadOnlyList<ReferencePicture> references)
+    {
+        foreach (var row in references.Chunk(MostBeside))
+        {
+            var place = Math.Min(110, sheet.Width / row.Length - 6);
+            sheet.Need(place + 2 * Line);
+            foreach (var (one, k) in row.Select((r, k) => (r, k)))
+            {
+                var x = SheetCanvas.Margin + k * (place + 6);
+                using var picture = SKImage.FromEncodedData(one.Picture);
+                // What came from elsewhere and cannot be drawn does not keep the crew from its sheet.
+                if (picture is not null)
+                {
+                    var scale = place / Math.Max(picture.Width, picture.Height);
+                    sheet.Picture(picture, new(x, sheet.Y, x + picture.Width * scale, sheet.Y + picture.Height * scale));
+                }
+
+                sheet.Text(Fitting(one.Name, place, SheetFonts.Text, 9), x, sheet.Y + place + Line - 2, SheetFonts.Text, 9);
+            }
+
+            sheet.Y += place + 1.6f * Line;
         }
     }
 

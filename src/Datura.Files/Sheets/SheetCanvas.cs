@@ -101,6 +101,11 @@ internal sealed class SheetCanvas : IDisposable
         using var bitmap = new SKBitmap(new SKImageInfo(pixelWidth, pixelHeight, SKColorType.Rgba8888, SKAlphaType.Opaque));
         System.Runtime.InteropServices.Marshal.Copy(rgba, 0, bitmap.GetPixels(), rgba.Length);
         using var image = SKImage.FromBitmap(bitmap);
+        Picture(image, where);
+    }
+
+    public void Picture(SKImage image, SKRect where)
+    {
         canvas.DrawImage(image, where, new SKSamplingOptions(SKFilterMode.Linear));
         using var edge = new SKPaint { Style = SKPaintStyle.Stroke, StrokeWidth = 0.5f, Color = new SKColor(90, 90, 90) };
         canvas.DrawRect(where, edge);

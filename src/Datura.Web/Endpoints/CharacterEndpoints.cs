@@ -35,7 +35,7 @@ public static class CharacterEndpoints
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.SheetPaper);
             var (character, worn) = await service.WornAsync(request, cancel);
             CharacterSheet.Column[] columns = [.. worn.Where(w => w.Planned is not null).Select(w => new CharacterSheet.Column(w.FaceName, w.Look!, w.Planned!, w.Kit!))];
-            return TypedResults.File(CharacterSheet.Pdf(character, columns, size), "application/pdf", $"{Slug.Of(character.Name)} crew.pdf");
+            return TypedResults.File(CharacterSheet.Pdf(character, columns, size, await service.ReferencesAsync(character, cancel)), "application/pdf", $"{Slug.Of(character.Name)} crew.pdf");
         })
             .Computes().InBatch().Called("printCrewSheet", "Rules with pictures, then every wearer's millimetres side by side.").Gives("application/pdf");
     }

@@ -84,12 +84,14 @@ public static class PaintDeskEndpoints
             .Computes().Called("tryPaint", "A paint as it would look on a skin; nothing is kept.").WithTags("Kits").ProducesProblem(400).ProducesProblem(404);
         routes.MapPost("/api/colours/from-photo", (PhotoSpot photo) =>
         {
-            if (photo.Spot is not { Length: 3 } spot || photo.White is not { Length: 3 } white)
+            if (photo.Spot is not { Length: 3 } spot || photo.White is { Length: not 3 })
             {
                 throw new InputException("spot", ProblemCode.PhotoSpot);
             }
 
-            var colour = PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite);
+            var colour = photo.White is { } white
+                ? PhotoColour.Of((spot[0], spot[1], spot[2]), (white[0], white[1], white[2]), photo.WhiteReflectance ?? PhotoColour.PaperWhite)
+                : PhotoColour.AsShown((spot[0], spot[1], spot[2]));
             return TypedResults.Ok(new PhotoAnswer(new(Math.Round(colour.L, 1), Math.Round(colour.A, 1), Math.Round(colour.B, 1)), Srgb.From(colour).Hex));
         })
             .For(Role.Helper).Called("readPhotoColour", "A colour from a spot of a photo and something white beside it.").WithTags("Words").ProducesProblem(400);

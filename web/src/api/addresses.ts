@@ -18,6 +18,12 @@ export const address = (
 /** Everything that is kept about a wearer, as a file. */
 export const everythingAbout = (face: string) => address('/api/faces/{id}/everything', { path: { id: face } })
 
+/** An idea as a file: the studio's own by its id, one that ships with the program by its name. */
+export const ideaFile = (id: string | null, name: string) =>
+  id
+    ? address('/api/ideas/{id}/file', { path: { id } })
+    : address('/api/briefs/ideas/{name}/file', { path: { name } })
+
 export const picture = {
   /** As it was at a revision. */
   lookThen: (id: string, revision: number, face: string, kit: string, setting: string) =>
@@ -39,6 +45,7 @@ export const picture = {
     address('/api/faces/{id}/stretch', { path: { id: face }, query: { r } }),
   model: (face: string, r: number) =>
     address('/api/faces/{id}/body.glb', { path: { id: face }, query: { r } }),
+  reference: (id: string) => address('/api/references/{id}/picture', { path: { id } }),
   studio: () => address('/api/studio/file', {}),
   kitTable: (id: string) => address('/api/kits/{id}/paints.csv', { path: { id } }),
   kitPalette: (id: string) => address('/api/kits/{id}/palette.gpl', { path: { id } }),

@@ -7,6 +7,7 @@ import type { paths } from './schema'
 import type {
   BriefRequest,
   Character,
+  TraceRequest,
   CharacterRequest,
   Face,
   Look,
@@ -109,7 +110,7 @@ export interface Shown {
   hair: 'tied' | 'loose'
 }
 
-export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings' | 'characters'
+export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings' | 'characters' | 'references' | 'ideas'
 
 /** What every kind of document can: the addresses differ in their first word alone. */
 export function documents(kind: DocumentKind) {
@@ -239,7 +240,8 @@ export const api = {
     answer(client.POST('/api/settings', { params: keyed(key), body: setting })),
   tryPaint: (face: string, paint: PaintDescription) =>
     answer(client.POST('/api/kits/try/{face}', { params: { path: { face } }, body: paint })),
-  photoColour: (spot: number[], white: number[]) =>
+  /** Without a white the colour is as a screen shows it. */
+  photoColour: (spot: number[], white: number[] | null) =>
     answer(client.POST('/api/colours/from-photo', { body: { spot, white, whiteReflectance: null } })),
   readKitCsv: (text: string) => answer(client.POST('/api/kits/read-csv', { body: text, ...AS_TEXT })),
   saveKit: (id: string, revision: number, kit: WholeKit, key: string) =>
@@ -277,6 +279,20 @@ export const api = {
   places: () => answer(client.GET('/api/places')),
   zones: () => answer(client.GET('/api/zones')),
   ideas: () => answer(client.GET('/api/briefs/ideas')),
+  importIdea: (text: string) => answer(client.POST('/api/ideas/import', { body: text, ...AS_TEXT })),
+  references: () => answer(client.GET('/api/references/find', { params: { query: {} } })),
+  addReference: (name: string, picture: Blob) =>
+    answer(
+      client.POST('/api/references/from-picture', {
+        params: { query: { name } },
+        body: picture as unknown as string,
+        bodySerializer: (bytes: unknown) => bytes as Blob,
+        headers: { 'content-type': picture.type },
+      }),
+    ),
+  /** A line traced over a picture as an own line on a face. */
+  traced: (face: string, trace: TraceRequest) =>
+    answer(client.POST('/api/faces/{id}/traced', { params: { path: { id: face } }, body: trace })),
   characters: () => answer(client.GET('/api/characters')),
   character: (id: string, revision?: number) =>
     answer(client.GET('/api/characters/{id}', { params: { path: { id }, query: { revision } } })),

@@ -78,6 +78,18 @@ export const LIMITS = {
       max: 180,
     },
   },
+  Idea: {
+    grounded: {
+      min: 0,
+      max: 1,
+    },
+  },
+  IdeaPart: {
+    oneSided: {
+      min: 0,
+      max: 1,
+    },
+  },
   LampLevel: {
     level: {
       min: 0,
@@ -196,6 +208,16 @@ export const LIMITS = {
       max: 20,
     },
   },
+  PinnedReference: {
+    sizePercent: {
+      min: 20,
+      max: 800,
+    },
+    turnDeg: {
+      min: -180,
+      max: 180,
+    },
+  },
   PlaceRange: {
     outMm: {
       min: -300,
@@ -312,6 +334,12 @@ export const LIMITS = {
       max: 10000,
     },
   },
+  TraceRequest: {
+    fromDeg: {
+      min: -90,
+      max: 90,
+    },
+  },
   ZoneRelief: {
     mm: {
       min: -20,
@@ -357,6 +385,18 @@ export const LETTERS = {
     at: 40,
     on: 120,
   },
+  Idea: {
+    name: 120,
+    leads: 20,
+  },
+  IdeaPalette: {
+    name: 120,
+  },
+  IdeaPart: {
+    kind: 40,
+    oneOf: 40,
+    says: 120,
+  },
   JoinRequest: {
     name: 80,
     password: 1000,
@@ -396,8 +436,19 @@ export const LETTERS = {
   PasswordRequest: {
     password: 1000,
   },
+  PictureMatch: {
+    at: 40,
+  },
+  PinnedReference: {
+    reference: 120,
+  },
   PlaceRange: {
     from: 40,
+  },
+  ReferencePicture: {
+    name: 120,
+    picture: 900000,
+    notes: 4000,
   },
   ResetRequest: {
     password: 1000,
@@ -439,11 +490,18 @@ export const ENTRIES = {
     parts: 400,
     palette: 60,
     forbidden: 60,
+    references: 12,
     wearers: 60,
   },
   CharacterPart: {
     sizes: 40,
     words: 40,
+  },
+  Idea: {
+    words: 60,
+    palettes: 12,
+    parts: 60,
+    spoils: 20,
   },
   Kit: {
     paints: 500,
@@ -454,6 +512,7 @@ export const ENTRIES = {
     stages: 12,
     mendings: 400,
     tags: 12,
+    references: 12,
   },
   LookStage: {
     coats: 4000,
@@ -478,6 +537,10 @@ export const ENTRIES = {
   },
   Setting: {
     lamps: 24,
+  },
+  TraceRequest: {
+    landmarks: 3,
+    points: 4000,
   },
 } as const
 
@@ -512,6 +575,10 @@ export const USUAL = {
     turnDeg: 0,
     once: false,
   },
+  IdeaPart: {
+    ornament: false,
+    oneSided: 0,
+  },
   LampLevel: {
     azimuthDeg: 0,
     elevationDeg: 20,
@@ -533,6 +600,11 @@ export const USUAL = {
   },
   OwnPoint: {
     press: 1,
+  },
+  PinnedReference: {
+    sizePercent: 100,
+    turnDeg: 0,
+    mirrored: false,
   },
   PlanRequest: {
     draft: false,
@@ -562,5 +634,8 @@ export const USUAL = {
     fromMiddle: false,
     powder: 0,
     acrossMark: false,
+  },
+  TraceRequest: {
+    closed: false,
   },
 } as const

@@ -8,7 +8,7 @@ import { useSession } from '../stores/session'
 import { say } from '../texts'
 import SavesPanel from './SavesPanel.vue'
 
-/** What can be done with a face, a kit or a setting as a whole. */
+/** What can be done with a document as a whole. */
 const props = defineProps<{
   kind: DocumentKind
   id: string
@@ -16,7 +16,8 @@ const props = defineProps<{
   name: string
   /** Whether there is no other of its kind. */
   last: boolean
-  duplicate: () => Promise<unknown>
+  /** Left out where a second one is of no use. */
+  duplicate?: () => Promise<unknown>
   /** It was brought back to an earlier save, or put back: by then this menu may be gone, so it is no event. */
   reload: () => Promise<unknown>
 }>()
@@ -24,7 +25,9 @@ const emit = defineEmits<{ removed: [] }>()
 
 const session = useSession()
 const menu = computed(() => [
-  ...(session.canChange ? [{ label: say('documentMenu.duplicate'), key: 'duplicate' }] : []),
+  ...(session.canChange && props.duplicate
+    ? [{ label: say('documentMenu.duplicate'), key: 'duplicate' }]
+    : []),
   { label: say('documentMenu.saveAsFile'), key: 'file' },
   { label: say('documentMenu.earlierSaves'), key: 'saves' },
   ...(session.isOwner && props.kind === 'faces'
@@ -95,7 +98,7 @@ async function erase() {
 }
 
 function choose(key: string) {
-  if (key === 'duplicate') void attempt(props.duplicate)
+  if (key === 'duplicate' && props.duplicate) void attempt(props.duplicate)
   else if (key === 'file') window.location.assign(documents(props.kind).file(props.id))
   else if (key === 'saves') saves.value = true
   else if (key === 'everything') window.location.assign(everythingAbout(props.id))

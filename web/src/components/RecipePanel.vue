@@ -5,11 +5,13 @@ import { NSelect, NSwitch } from 'naive-ui'
 import { computed, ref, toRef, watch } from 'vue'
 import { api, type Cast, type PaintOnSkin, type RecipeAnswer, type Wash } from '../api/client'
 import { useLatest } from '../lib/latest'
+import { recipeWords } from '../lib/recipe'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import LabFields from './LabFields.vue'
 import NamedSlider from './NamedSlider.vue'
 import PhotoPicker from './PhotoPicker.vue'
+import RecipeSwatches from './RecipeSwatches.vue'
 
 const SEARCH_AFTER_MS = 200
 
@@ -81,14 +83,6 @@ watch(
   },
   { immediate: true },
 )
-
-function words(r: { shares: RecipeAnswer['best']['shares'] }) {
-  return r.shares
-    .map((s) =>
-      say(s.parts === 1 ? 'recipePanel.part' : 'recipePanel.parts', { count: s.parts, paint: s.name }),
-    )
-    .join(', ')
-}
 </script>
 
 <template>
@@ -122,19 +116,9 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
     </field-row>
     <p v-if="recipeProblem" class="stop" role="alert">{{ recipeProblem }}</p>
     <template v-if="recipe">
-      <div class="answer">
-        <span class="big" :style="{ background: recipe.wanted }"
-          ><span>{{ say('recipePanel.wanted') }}</span></span
-        >
-        <span class="big" :style="{ background: recipe.best.colour }"
-          ><span>{{ say('recipePanel.mix') }}</span></span
-        >
-        <span class="big" :style="{ background: recipe.best.onSkin }"
-          ><span>{{ say('recipePanel.onThisSkin') }}</span></span
-        >
-      </div>
+      <recipe-swatches :recipe="recipe" />
       <p>
-        <b>{{ words(recipe.best) }}</b><br />
+        <b>{{ recipeWords(recipe.best) }}</b><br />
         <span class="faint">{{
           say('recipePanel.e00FromTheWantedColourTwo', { deltaE: recipe.best.deltaE })
         }}</span>
@@ -148,13 +132,13 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
     <template v-if="recipe && wash">
       <p>
         <span class="paint-dot" :style="{ background: recipe.deeper.colour }" />
-        {{ say('recipePanel.forItsShadows', { deeper: words(recipe.deeper) }) }}
+        {{ say('recipePanel.forItsShadows', { deeper: recipeWords(recipe.deeper) }) }}
       </p>
       <p>
         <span class="paint-dot" :style="{ background: wash.seen }" />
         {{
           say('recipePanel.asAWashOnThisSkin', {
-            wash: words(wash),
+            wash: recipeWords(wash),
             share: Math.round(100 * wash.share),
             filmUm: wash.filmUm,
           })
@@ -207,25 +191,5 @@ function words(r: { shares: RecipeAnswer['best']['shares'] }) {
   background: var(--ground);
   border-radius: 12px;
   padding: 16px;
-}
-
-.answer {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  border-radius: 9px;
-  overflow: hidden;
-}
-
-.big {
-  height: 66px;
-  display: flex;
-  align-items: end;
-}
-
-.big span {
-  background: var(--chip);
-  color: var(--on-picture);
-  font-size: 12px;
-  padding: 1px 6px;
 }
 </style>

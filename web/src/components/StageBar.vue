@@ -14,6 +14,7 @@ const LAYOUTS: { id: Layout; label: string; title: string }[] = [
   { id: 'both', label: say('stageBar.bustChart'), title: say('stageBar.bustAndSkinChartSideBy') },
   { id: 'bust', label: say('stageBar.bust'), title: say('stageBar.theBustAlone') },
   { id: 'chart', label: say('stageBar.chart'), title: say('stageBar.theSkinChartAlone') },
+  { id: 'pictures', label: say('stageBar.pictures'), title: say('stageBar.bustAndPinnedPictures') },
 ]
 
 const lenses = LENSES.map(({ id, label, key, does }) => {
@@ -161,7 +162,7 @@ function see(choice: string) {
   cursor: pointer;
 }
 
-@media (width <= 1240px) {
+@media (width <= 1320px) {
   .from > span {
     display: none;
   }

@@ -1,5 +1,5 @@
 import { say } from '../texts'
-/** Photos a painter takes of a card or of skin: read and averaged in the browser, never sent anywhere. */
+/** Photos a painter takes of a card or of skin: read and averaged in the browser, never sent anywhere but to her own studio. */
 
 export const MOST_BYTES = 30_000_000
 const MOST_SIDE = 1400
@@ -23,6 +23,17 @@ export async function readPhoto(file: File): Promise<HTMLCanvasElement> {
   canvas.height = Math.max(1, Math.round(picture.height * scale))
   canvas.getContext('2d', { willReadFrequently: true })!.drawImage(picture, 0, 0, canvas.width, canvas.height)
   return canvas
+}
+
+/** As the studio keeps it, without what the camera wrote into the file. */
+export function toKeep(canvas: HTMLCanvasElement): Promise<Blob> {
+  return new Promise((done, failed) =>
+    canvas.toBlob(
+      (blob) => (blob ? done(blob) : failed(new Error(say('photo.cannotBeKept')))),
+      'image/webp',
+      0.92,
+    ),
+  )
 }
 
 /** Mean red, green and blue of a small patch, 0 to 255. */

@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { BustView } from '../three/SkinScene'
 
-export type Layout = 'both' | 'bust' | 'chart'
+export type Layout = 'both' | 'bust' | 'chart' | 'pictures'
 
 const KEPT = 'datura.layout'
 

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { api, type IdeaHead, type Look } from '../api/client'
 import { LIMITS } from '../api/limits'
 import FieldRow from '../components/FieldRow.vue'
+import IdeaList from '../components/IdeaList.vue'
 import ProposalCard from '../components/ProposalCard.vue'
 import { useBrief } from '../stores/brief'
 import { useCatalogue } from '../stores/catalogue'
@@ -64,13 +65,19 @@ const kept = computed(() =>
 )
 const isChosen = (idea: IdeaHead) => brief.words!.toLowerCase().includes(idea.name.toLowerCase())
 
-onMounted(async () => {
-  if (asks.shown.length === 0) void asks.propose()
+const listing = ref(false)
+
+async function loadIdeas() {
   try {
     ideas.value = await api.ideas()
   } catch (error) {
     message.error((error as Error).message)
   }
+}
+
+onMounted(async () => {
+  if (asks.shown.length === 0) void asks.propose()
+  await loadIdeas()
 })
 
 /** The idea instead of any other that the words name; the rest of the words stays. */
@@ -110,13 +117,14 @@ function bolder(by: number) {
       <div class="chips">
         <button
           v-for="idea in ideas"
-          :key="idea.name"
+          :key="idea.id ?? idea.name"
           :aria-pressed="isChosen(idea)"
           :title="idea.words.join(', ')"
           @click="choose(idea)"
         >
           {{ idea.name.toLowerCase() }}
         </button>
+        <button class="more" @click="listing = true">{{ say('ideas.more') }}</button>
       </div>
       <h2>{{ say('briefView.temper') }}</h2>
       <div class="chips">
@@ -237,6 +245,7 @@ function bolder(by: number) {
         />
       </ul>
     </section>
+    <idea-list v-model:show="listing" :ideas="ideas" @changed="loadIdeas" />
   </div>
 </template>
 

@@ -15,6 +15,7 @@ import CharacterBans from '../components/CharacterBans.vue'
 import CharacterDraft from '../components/CharacterDraft.vue'
 import CharacterList from '../components/CharacterList.vue'
 import CharacterPart from '../components/CharacterPart.vue'
+import CharacterPictures from '../components/CharacterPictures.vue'
 import DocumentTop from '../components/DocumentTop.vue'
 import WearerCard from '../components/WearerCard.vue'
 import { noLonger, numbered, offOnPart } from '../lib/conformity'
@@ -39,6 +40,7 @@ const NONE: Character = {
   free: null,
   notes: '',
   wearers: [],
+  references: [],
 }
 const PAUSE_MS = 400
 
@@ -69,6 +71,10 @@ const stored = computed(() => characters.value?.find((c) => c.id === props.id) ?
 const rules = computed(() => numbered(found.value))
 const lost = computed(() => noLonger(before.value, found.value))
 const wearers = computed(() => character.value.wearers ?? [])
+const pictures = computed({
+  get: () => character.value.references ?? [],
+  set: (ids) => (character.value.references = ids),
+})
 const newFace = ref<string | null>(null)
 const newLook = ref<string | null>(null)
 
@@ -187,6 +193,7 @@ async function print(paper: string) {
       />
       <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
       <div :inert="!session.canChange">
+        <character-pictures v-model="pictures" />
         <h2>{{ say('characters.whatEveryWearerHas') }}</h2>
         <p class="faint">{{ say('characters.inOrderOfImportance') }}</p>
         <character-part

@@ -11,6 +11,7 @@ import LookInspector from '../components/LookInspector.vue'
 import PartInspector from '../components/PartInspector.vue'
 import PartLibrary from '../components/PartLibrary.vue'
 import PointMenu, { type Pointed } from '../components/PointMenu.vue'
+import ReferencePanel from '../components/ReferencePanel.vue'
 import SaveNotice from '../components/SaveNotice.vue'
 import SettingEditor from '../components/SettingEditor.vue'
 import StageBar from '../components/StageBar.vue'
@@ -103,7 +104,8 @@ watch(menu, () => (mapping.spot = null))
           <button @click="planning.shownSteps = null">{{ say('workspaceView.showFinished') }}</button>
         </p>
       </bust-panel>
-      <compare-panel v-if="mapping.compared" class="flat" />
+      <reference-panel v-if="view.layout === 'pictures'" class="flat" />
+      <compare-panel v-else-if="mapping.compared" class="flat" />
       <chart-panel v-else v-model:pointed="pointed" class="flat" @point="(at) => (menu = at)" />
       <aside class="side" :aria-label="say('workspaceView.inspector')">
         <component :is="inspector" v-if="inspector" />
