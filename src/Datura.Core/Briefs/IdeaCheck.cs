@@ -5,9 +5,16 @@ namespace Datura.Core.Briefs;
 /// <summary>Whether an idea's file says what can be drawn.</summary>
 public static class IdeaCheck
 {
+    /// <exception cref="InputException">It has no name, or says nothing.</exception>
     /// <exception cref="PlanException">Each problem names its place in the file.</exception>
-    public static void Check(Idea idea)
+    public static void Check(Idea? idea)
     {
+        if (idea is null || !Limits.IsName(idea.Name) || idea.Words is null || idea.Leads is null || idea.Parts is not { Count: > 0 } || idea.Palettes is not { Count: > 0 }
+            || idea.Parts.Any(p => p?.Kind is null) || idea.Palettes.Any(p => p?.Colours is null || p.Colours.Values.Any(c => c is null)))
+        {
+            throw new InputException("idea", ProblemCode.IdeaIncomplete, ("most", Limits.LongestName));
+        }
+
         Problem[] problems = [.. idea.Parts.SelectMany((p, k) => OfPart(p, $"parts[{k}]")), .. OfColours(idea)];
         if (problems.Length > 0)
         {
@@ -30,7 +37,7 @@ public static class IdeaCheck
             {
                 yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.UnknownNumber, ("part", kind.Label), ("id", id));
             }
-            else if (span.Count is < 1 or > 2 || span.Any(v => !double.IsFinite(v)) || span[0] > span[^1])
+            else if (span?.Count is not (1 or 2) || span.Any(v => !double.IsFinite(v)) || span[0] > span[^1])
             {
                 yield return Problem.Of($"{field}.numbers.{id}", ProblemCode.IdeaSpan, ("part", kind.Label), ("id", id));
             }
@@ -38,6 +45,12 @@ public static class IdeaCheck
 
         foreach (var (id, words) in part.Words ?? new Dictionary<string, IReadOnlyList<string>>())
         {
+            if (words is null)
+            {
+                yield return Problem.Of($"{field}.words.{id}", ProblemCode.UnknownChoice, ("part", kind.Label), ("id", id), ("word", ""));
+                continue;
+            }
+
             var choice = kind.Parameters.FirstOrDefault(p => p.Id == id && p.Type == ParameterType.Choice);
             foreach (var word in words.DefaultIfEmpty("").Where(w => choice?.Choices.Contains(w) != true))
             {

@@ -245,6 +245,7 @@ public enum ProblemCode
     JsonUnreadable,
     NoDatabase,
     OwnFault,
+    IdeaIncomplete,
     IdeaSpan,
     IdeaTellsNothing,
     IdeaColour,

@@ -1,4 +1,5 @@
 using Datura.Core.Briefs;
+using Datura.Core.Shapes;
 using Datura.Documents;
 
 namespace Datura.Core.Tests.Briefs;
@@ -46,6 +47,65 @@ public class IdeaTests
     [Fact]
     public void WhatSpoilsAnIdeaIsNotInIt() => Assert.All(
         IdeaFiles.Shipped, i => Assert.DoesNotContain(i.Parts, p => i.Spoils.Contains(p.Kind) && p.Need == Need.Must));
+
+    // Whatever a painter writes into an idea's file: it is refused in words, or it is drawn.
+    [Fact]
+    public void AnIdeaWrittenAnyhowIsRefusedOrDrawn()
+    {
+        var random = SeededRandom.For(31, "ideas");
+        var (refused, drawn) = (0, 0);
+        for (var round = 0; round < 120; round++)
+        {
+            var idea = Anyhow(random);
+            try
+            {
+                IdeaCheck.Check(idea);
+            }
+            catch (Exception problem) when (problem is PlanException or InputException)
+            {
+                refused++;
+                continue;
+            }
+
+            // A few are enough: each is planned dozens of times.
+            if (drawn++ < 8)
+            {
+                Assert.InRange(Proposals.Of(new(idea.Name), [idea], DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, DemoWorld.Parade, count: 1).Count, 0, 1);
+            }
+        }
+
+        Assert.True(refused > 10 && drawn > 10, $"{refused} refused, {drawn} drawn");
+    }
+
+    // Kinds, coats, numbers and words as they are or as they are not, spans turned and endless, colours out of any range.
+    private static Idea Anyhow(SeededRandom random)
+    {
+        T Any<T>(IReadOnlyList<T> of) => of[(int)(of.Count * random.Unit())];
+        bool Now(double share) => random.Unit() < share;
+        double Number() => random.Unit() switch { < 0.01 => double.NaN, < 0.02 => 1e12, < 0.03 => -1e12, var u => 4 * u };
+        IReadOnlyList<double> Few(double wrong) => Now(wrong) ? [Number(), Number(), Number()] : new[] { Number(), Number() }.Order().ToArray();
+        string[] slots = ["ground", "dark", "shade", "line", "light", "accent", "second", "lip", "nothing"];
+        IdeaPart PartOf()
+        {
+            var kind = Any(PartKinds.All);
+            string[] numbers = [.. kind.Parameters.OfType<NumberSpec>().Select(p => p.Id), .. Now(0.05) ? new[] { "moonshine" } : []];
+            Dictionary<string, IReadOnlyList<double>>? Spans() => numbers.Length == 0 || Now(0.4) ? null : new() { [Any(numbers)] = Few(0.05) };
+            return new(
+                Now(0.03) ? "moonbeam" : kind.Id, Any(Enum.GetValues<Need>()), Any(Enum.GetValues<Extent>()), Now(0.5) ? Any(slots) : null, Now(0.3), Now(0.5) ? "Says" : null, Spans(), Spans(),
+                Colours: Now(0.4) ? null : new Dictionary<string, string> { [Any(kind.Roles).Id] = Any(slots) },
+                Tempers: Now(0.7) || Spans() is not { } spans ? null : new Dictionary<Temper, IReadOnlyDictionary<string, IReadOnlyList<double>>> { [Any(Enum.GetValues<Temper>())] = spans },
+                OneSided: random.Unit());
+        }
+
+        IReadOnlyList<double> Colour() => Now(0.03) ? [50, 0] : [100 * random.Unit(), 160 * random.Unit() - 80, 160 * random.Unit() - 80];
+        return new(
+            "Anyhow", Now(0.1) ? [] : ["anyhow"], Any(["eyes", "mouth", "ornament", "elbow"]), Now(0.3) ? [Any(PartKinds.All).Id] : [],
+            [.. Enumerable.Range(0, 1 + (int)(2 * random.Unit())).Select(k => new IdeaPalette($"P{k}", slots.Where(_ => Now(0.6)).ToDictionary(n => n, _ => Colour())))],
+            [.. Enumerable.Range(0, 1 + (int)(7 * random.Unit())).Select(_ => PartOf())])
+        {
+            Grounded = random.Unit(),
+        };
+    }
 
     // The schema of an idea's file tells a painter's editor what it may hold (JSON Schema 2020-12).
     [Fact]
