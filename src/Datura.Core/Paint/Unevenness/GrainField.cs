@@ -10,6 +10,10 @@ internal sealed class GrainField
     private readonly double left;
     private readonly (double Sin, double Cos)[] turned;
 
+    // Where the grain runs the same way everywhere: the cell of every column and row of pixels, and whether it runs down.
+    private readonly int[] cellOf;
+    private readonly bool down;
+
     public GrainField(LaidCoat coat, ChartWindow window)
     {
         this.window = window;
@@ -22,19 +26,25 @@ internal sealed class GrainField
         };
         cellsPerPixel = window.MmPerPixel * GrainTile.CellsPerMm;
         left = ChartWindow.SideMm;
-        // A streak runs down the picture; a bristle mark along its way. Rows run down, so ways turn against the chart's sense.
+        // A bristle mark runs along its way. Rows run down, so ways turn against the chart's sense.
         turned = coat.Grain.Form switch
         {
-            GrainForm.Streak => [(1, 0)],
             GrainForm.Bristle => [.. Enumerable.Range(0, StrokeWays.Count).Select(k => Math.SinCos(-k * Math.PI / StrokeWays.Count))],
-            _ => [(0, 1)],
+            _ => [],
         };
+        down = coat.Grain.Form == GrainForm.Streak;
+        cellOf = ways is null ? [.. Enumerable.Range(0, window.Pixels).Select(k => (int)(k * cellsPerPixel + left))] : [];
     }
 
     /// <summary>Step of the grain at a pixel.</summary>
     public int At(int x, int y)
     {
-        var (sin, cos) = ways is null ? turned[0] : turned[ways.At(window.XOfColumn(x), window.YOfRow(y))];
+        if (ways is null)
+        {
+            return down ? tile.At(cellOf[y], -cellOf[x]) : tile.At(cellOf[x], cellOf[y]);
+        }
+
+        var (sin, cos) = turned[ways.At(window.XOfColumn(x), window.YOfRow(y))];
         double u = x * cellsPerPixel + left, v = y * cellsPerPixel;
         return tile.At((int)(u * cos + v * sin), (int)(v * cos - u * sin + left));
     }
