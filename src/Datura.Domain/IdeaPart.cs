@@ -27,4 +27,9 @@ public sealed record IdeaPart(
     [property: Description("Any one of these, by choice.")] IReadOnlyDictionary<string, IReadOnlyList<string>>? Words = null,
     [property: Description("The colour of the palette for each coat; other coats take what is usual for them.")] IReadOnlyDictionary<string, string>? Colours = null,
     [property: Description("What a temper sets instead, written as numbers are.")] IReadOnlyDictionary<Temper, IReadOnlyDictionary<string, IReadOnlyList<double>>>? Tempers = null,
-    [property: Range(0, 1), Description("Share of faces that have it on one side alone, 0 to 1.")] double OneSided = 0);
+    [property: Range(0, 1), Description("Share of faces that have it on one side alone, 0 to 1.")] double OneSided = 0)
+{
+    /// <summary>Words of the idea that it is for; empty for any.</summary>
+    [MaxLength(60), Description("Words of the idea that this is for: when a brief names another one, it is left out. Empty for any.")]
+    public IReadOnlyList<string> Of { get; init => field = value ?? []; } = [];
+}

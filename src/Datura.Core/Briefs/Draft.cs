@@ -32,7 +32,9 @@ internal sealed record Draft(Idea Idea, IdeaPalette Palette, Look Look, IReadOnl
     public static Draft Of(Wish wish, Idea idea, int which)
     {
         var random = SeededRandom.For(wish.Brief.Seed, $"{idea.Name} {which}");
-        var palette = idea.Palettes[(which + (int)(random.Unit() * idea.Palettes.Count)) % idea.Palettes.Count];
+        var named = IdeaSearch.Named(wish.Brief.Words, idea);
+        var palettes = Palettes(idea, named);
+        var palette = palettes[(which + (int)(random.Unit() * palettes.Count)) % palettes.Count];
         var paints = new KitPalette(wish.Kit, palette, wish.Face.Skin, wish.Brief.Without ?? [], wish.Brief.Lips, stirs: wish.Minutes >= LeastToStir);
         var (parts, tells, kept) = (new List<Part>(), new HashSet<string>(), wish.Brief.Keep ?? []);
         var used = new List<Lab>();
@@ -51,13 +53,14 @@ internal sealed record Draft(Idea Idea, IdeaPalette Palette, Look Look, IReadOnl
             tells.Add(parts[^1].Id);
         }
 
-        foreach (var choice in Chosen(wish, idea, which, parts.Any(p => p.Kind == GroundKind), random).Where(c => kept.All(k => k.Kind != c.Kind)))
+        foreach (var choice in Chosen(wish, idea, named, which, parts.Any(p => p.Kind == GroundKind), random).Where(c => kept.All(k => k.Kind != c.Kind)))
         {
             Add(choice, random, tell: choice.Need == Need.Must);
             titles.AddRange(choice.Says is { } says ? [says] : []);
         }
 
-        var look = new Look(idea.Name, "", wish.Minutes >= 20 ? Mapping.Pencil : Mapping.Freehand, Ordered(parts), Kit: wish.Kit.Id, Stages: Stages(wish, parts, tells));
+        var called = named.Count > 0 ? $"{char.ToUpperInvariant(named[0][0])}{named[0][1..]}" : idea.Name;
+        var look = new Look(called, "", wish.Minutes >= 20 ? Mapping.Pencil : Mapping.Freehand, Ordered(parts), Kit: wish.Kit.Id, Stages: Stages(wish, parts, tells));
         return new(idea, palette, look, tells, [.. titles, palette.Name], which);
 
         void Add(IdeaPart choice, SeededRandom by, bool tell)
@@ -110,6 +113,16 @@ internal sealed record Draft(Idea Idea, IdeaPalette Palette, Look Look, IReadOnl
         string Fresh(string kind) => Enumerable.Range(1, 99).Select(n => n == 1 ? kind : $"{kind}{n}").First(id => parts.All(p => p.Id != id));
     }
 
+    // What is for other words than the one that is named stays away.
+    private static bool IsFor(IReadOnlyList<string> of, IReadOnlyList<string> named) => of.Count == 0 || named.Count == 0 || of.Intersect(named).Any();
+
+    // The colours of what is named, where it has some.
+    private static IReadOnlyList<IdeaPalette> Palettes(Idea idea, IReadOnlyList<string> named)
+    {
+        IdeaPalette[] own = [.. idea.Palettes.Where(p => p.Of.Intersect(named).Any())], any = [.. idea.Palettes.Where(p => IsFor(p.Of, named))];
+        return own.Length > 0 ? own : any.Length > 0 ? any : idea.Palettes;
+    }
+
     private static Dictionary<string, IReadOnlyList<string>> Labelled(PartKind kind, PaintDescription[] paints)
     {
         var zones = kind.Parameters.OfType<ZonesSpec>().Single();
@@ -118,9 +131,9 @@ internal sealed record Draft(Idea Idea, IdeaPalette Palette, Look Look, IReadOnl
     }
 
     // What tells the idea and goes that far; then what joins, in the order of the draw, as many as there is time for.
-    private static IReadOnlyList<IdeaPart> Chosen(Wish wish, Idea idea, int which, bool grounded, SeededRandom random)
+    private static IReadOnlyList<IdeaPart> Chosen(Wish wish, Idea idea, IReadOnlyList<string> named, int which, bool grounded, SeededRandom random)
     {
-        IdeaPart[] may = [.. idea.Parts.Where(p => p.From <= wish.Extent && (wish.Brief.Ornament || !p.Ornament))];
+        IdeaPart[] may = [.. idea.Parts.Where(p => p.From <= wish.Extent && (wish.Brief.Ornament || !p.Ornament) && IsFor(p.Of, named))];
         IdeaPart[] temper = wish.Temper is { } t ? [.. Tempers.Parts(t).Where(p => !idea.Spoils.Contains(p.Kind))] : [];
         var (chosen, taken) = (new List<IdeaPart>(), new HashSet<string>());
         // Of those of which one may join, one is drawn; a brow that was asked for by its temper is it.

@@ -73,6 +73,20 @@ public static class IdeaCheck
             yield return Problem.Of("parts", ProblemCode.IdeaTellsNothing, ("idea", idea.Name));
         }
 
+        // Whatever is named must still be told by something.
+        foreach (var word in idea.Parts.SelectMany(p => p.Of).Distinct().Where(w => idea.Parts.All(p => p.Need != Need.Must || p.Of.Count > 0 && !p.Of.Contains(w))))
+        {
+            yield return Problem.Of("parts", ProblemCode.IdeaTellsNothing, ("idea", word));
+        }
+
+        foreach (var (word, at) in idea.Palettes.SelectMany((p, k) => p.Of.Select(w => (w, $"palettes[{k}].of"))).Concat(idea.Parts.SelectMany((p, k) => p.Of.Select(w => (w, $"parts[{k}].of")))))
+        {
+            if (!idea.Words.Contains(word))
+            {
+                yield return Problem.Of(at, ProblemCode.IdeaWord, ("word", word));
+            }
+        }
+
         foreach (var (palette, k) in idea.Palettes.Select((p, k) => (p, k)))
         {
             foreach (var slot in palette.Colours.Where(c => c.Value.Count != 3 || c.Value[0] is < 0 or > 100 || c.Value.Skip(1).Any(v => Math.Abs(v) > 128)))

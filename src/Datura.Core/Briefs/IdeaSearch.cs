@@ -21,6 +21,13 @@ public static class IdeaSearch
     /// <summary>Whether one of some words is among them.</summary>
     internal static bool Names(string words, IReadOnlyList<string> some) => Split(words).Intersect(some).Any();
 
+    /// <summary>Those words of an idea that only some of it is for and that a brief names: of a beast, the wolf.</summary>
+    internal static IReadOnlyList<string> Named(string words, Idea idea)
+    {
+        var wanted = Split(words);
+        return [.. idea.Palettes.SelectMany(p => p.Of).Concat(idea.Parts.SelectMany(p => p.Of)).Distinct().Where(own => wanted.Any(w => w == own || Begins(own, w) || Begins(w, own)))];
+    }
+
     private static int Score(Idea idea, string[] wanted) => wanted.Sum(w =>
         Split(idea.Name).Contains(w) ? 4 : idea.Words.Contains(w) ? 3 : idea.Words.Any(own => Begins(own, w) || Begins(w, own)) ? 1 : 0);
 

@@ -150,8 +150,8 @@ public static class Proposals
         ];
         var named = f.Look with
         {
-            Name = $"{f.Draft.Idea.Name}: {title.ToLowerInvariant()}",
-            Tags = [f.Draft.Idea.Name.ToLowerInvariant(), .. wish.Temper is { } temper ? [temper.ToString().ToLowerInvariant()] : Array.Empty<string>()],
+            Name = $"{f.Draft.Look.Name}: {title.ToLowerInvariant()}",
+            Tags = [.. new[] { f.Draft.Idea.Name, f.Draft.Look.Name }.Select(n => n.ToLowerInvariant()).Distinct(), .. wish.Temper is { } temper ? [temper.ToString().ToLowerInvariant()] : Array.Empty<string>()],
         };
         return new(title, f.Draft.Idea, f.Draft.Which, f.Planned, named, whys, givenUp) { Tells = f.Draft.Tells };
     }

@@ -249,6 +249,7 @@ public enum ProblemCode
     IdeaSpan,
     IdeaTellsNothing,
     IdeaColour,
+    IdeaWord,
     NoBrief,
     CharacterName,
     CharacterIncomplete,

@@ -35,6 +35,8 @@ public class IdeaTests
         Assert.Contains("no coat called glow", Said(Own with { Parts = [must with { Colours = new Dictionary<string, string> { ["glow"] = "light" } }] }));
         Assert.Contains("no choice form", Said(Own with { Parts = [must with { Words = new Dictionary<string, IReadOnlyList<string>> { ["form"] = ["round"] } }] }));
         Assert.Contains("marked must", Said(Own with { Parts = [Own.Parts[1]] }));
+        Assert.Contains("none of the idea's words", Said(Own with { Parts = [must with { Of = ["moth"] }, must with { Kind = "web" }] }));
+        Assert.Contains("No part of bearer is marked must", Said(Own with { Parts = [must with { Of = ["lantern"] }, Own.Parts[1] with { Of = ["bearer"] }] }));
         Assert.Contains("three numbers", Said(Own with { Palettes = [new("Half", new Dictionary<string, IReadOnlyList<double>> { ["accent"] = [60, 30] })] }));
     }
 

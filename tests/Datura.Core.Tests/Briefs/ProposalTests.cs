@@ -49,6 +49,35 @@ public class ProposalTests
         Assert.Equal(first.Title, six[0].Title);
     }
 
+    // A wolf has no spots and is not tawny; a tiger is striped russet; an owl looks out of wide rings (common practice).
+    [Theory]
+    [InlineData("sad wolf", new[] { "spots", "stripes", "whiskers" }, new[] { "Grey fur" })]
+    [InlineData("tigers", new[] { "spots" }, new[] { "Russet" })]
+    [InlineData("a noble lion", new[] { "stripes", "spots" }, new[] { "Tawny" })]
+    [InlineData("raven", new[] { "spots" }, new[] { "Raven" })]
+    [InlineData("owl", new[] { "eyePatch" }, new[] { "Owl", "Barred brown", "Snow owl" })]
+    public void TheOneThatIsNamedIsNotAnyOfItsKind(string words, string[] never, string[] palettes)
+    {
+        var wish = Wish.Of(new(words, Minutes: 40), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, Slot);
+        var idea = IdeaSearch.Find(words, IdeaFiles.Shipped)[0];
+        Draft[] drafts = [.. Enumerable.Range(0, 24).Select(k => Draft.Of(wish, idea, k))];
+        Assert.All(drafts, d => Assert.DoesNotContain(d.Look.Parts, p => never.Contains(p.Kind)));
+        Assert.Equal(palettes.Order(), drafts.Select(d => d.Palette.Name).Distinct().Order());
+        Assert.All(drafts, d => Assert.Contains(d.Look.Name, "Wolf Tiger Lion Raven Owl", StringComparison.Ordinal));
+    }
+
+    // Whoever names no one of them gets any.
+    [Fact]
+    public void AWordForAllOfThemLeavesAllOfThem()
+    {
+        var wish = Wish.Of(new("beast", Minutes: 40), DemoWorld.Faces[0], DemoWorld.Body, DemoWorld.Kit, Slot);
+        var idea = IdeaSearch.Find("beast", IdeaFiles.Shipped)[0];
+        Draft[] drafts = [.. Enumerable.Range(0, 40).Select(k => Draft.Of(wish, idea, k))];
+        Assert.Equal(idea.Palettes.Count, drafts.Select(d => d.Palette.Name).Distinct().Count());
+        Assert.Contains(drafts, d => d.Look.Parts.Any(p => p.Kind == "spots"));
+        Assert.Contains(drafts, d => d.Look.Parts.Any(p => p.Kind == "stripes"));
+    }
+
     [Fact]
     public void AnOldOneHasFoldsThatAYoungOneHasNot()
     {
