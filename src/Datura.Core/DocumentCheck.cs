@@ -111,6 +111,9 @@ public static class DocumentCheck
         }
     }
 
+    /// <summary>More of them than this nobody keeps under one name.</summary>
+    private const int OverfullPots = 100;
+
     private static void Check(ToolDescription tool, string field)
     {
         if (string.IsNullOrWhiteSpace(tool.Id) || tool.Id.Length > Limits.LongestName || !Limits.IsName(tool.Name))
@@ -142,7 +145,8 @@ public static class DocumentCheck
                 ("hours", Limits.Most<PaintDescription>(nameof(paint.DryingSeconds)) / 3600));
         }
 
-        if (!Limits.Hold<PaintDescription>(nameof(paint.Price), paint.Price) || !Limits.Hold<PaintDescription>(nameof(paint.LeftMl), paint.LeftMl))
+        if (!Limits.Hold<PaintDescription>(nameof(paint.Price), paint.Price) || !Limits.Hold<PaintDescription>(nameof(paint.LeftMl), paint.LeftMl)
+            || !Limits.Hold<PaintDescription>(nameof(paint.PotMl), paint.PotMl) || paint.LeftMl > OverfullPots * paint.PotMl)
         {
             throw new InputException(field, ProblemCode.PaintPrice, ("paint", paint.Name));
         }

@@ -28,8 +28,10 @@ public static class DocumentTypes
     /// <summary>The grammar of an idea.</summary>
     public static DocumentType<Idea> Idea { get; } = new("idea", "ideas", i => i.Name, Datura.Core.Briefs.IdeaCheck.Check);
 
+    public static DocumentType<Case> Case { get; } = new("case", "cases", c => c.Name, Datura.Core.Supply.CaseCheck.Check, renamed: Renamed);
+
     /// <summary>In the order in which they refer to each other.</summary>
-    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character];
+    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character, Case];
 
     private static Look Renamed(Look look, IReadOnlyDictionary<(string Kind, string Id), string> ids) => look with
     {
@@ -41,6 +43,13 @@ public static class DocumentTypes
     {
         Wearers = [.. character.Wearers.Select(w => new Wearer(Now(ids, "face", w.Face), Now(ids, "look", w.Look)))],
         References = [.. character.References.Select(r => Now(ids, "reference", r))],
+    };
+
+    private static Case Renamed(Case packed, IReadOnlyDictionary<(string Kind, string Id), string> ids) => packed with
+    {
+        Kit = Now(ids, "kit", packed.Kit),
+        Setting = Now(ids, "setting", packed.Setting),
+        Lines = [.. packed.Lines.Select(l => l with { Look = Now(ids, "look", l.Look), Face = l.Face is { } face ? Now(ids, "face", face) : null })],
     };
 
     private static string Now(IReadOnlyDictionary<(string Kind, string Id), string> ids, string kind, string id) => ids.TryGetValue((kind, id), out var now) ? now : id;

@@ -27,4 +27,9 @@ public sealed record PaintDescription(
     bool OnLips,
     [property: Range(0, 1e5)] double? LeftMl = null,
     [property: Range(0, 1e6)] double? Price = null,
-    SplitStripe? Stripe = null);
+    SplitStripe? Stripe = null)
+{
+    /// <summary>What a full pot holds, ml; null when unknown.</summary>
+    [Range(0.1, 1e5)]
+    public double? PotMl { get; init; }
+}

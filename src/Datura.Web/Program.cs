@@ -56,6 +56,7 @@ if (describe is null)
 builder.Services.AddSingleton<PlanMemory>();
 builder.Services.AddScoped<PlanService>();
 builder.Services.AddScoped<CharacterService>();
+builder.Services.AddScoped<CaseService>();
 builder.Services.AddScoped(services => new ShownLookStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
 builder.Services.AddScoped<Gallery>();
 builder.Services.AddSingleton<GalleryPainter>();
@@ -116,6 +117,7 @@ arrived.MapPlans();
 arrived.MapBriefs();
 arrived.MapCharacters();
 arrived.MapReferences();
+arrived.MapCases();
 arrived.MapCoats();
 arrived.MapPaintDesk();
 arrived.MapForms();

@@ -15,6 +15,7 @@ public class KitTableTests
         Name = Names[random.Next(Names.Length)],
         Stripe = random.Next(3) == 0 ? new(Names[random.Next(Names.Length)], random.Next(1, 6)) : null,
         LeftMl = random.Next(2) == 0 ? null : random.Next(0, 90),
+        PotMl = random.Next(2) == 0 ? null : random.Next(1, 60),
     };
 
     // Round trip whatever a paint is called; and nothing that a spreadsheet would compute stands in it (OWASP, CSV injection).

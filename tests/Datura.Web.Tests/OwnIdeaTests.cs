@@ -19,7 +19,8 @@ public sealed class OwnIdeaTests(Service service) : IClassFixture<Service>
     {
         var name = (string)(await Known())[0]!["name"]!;
         var idea = await Shipped(name);
-        (idea["name"], idea["words"]) = ("Ebb warden", new JsonArray("warden", "ebb"));
+        idea["name"] = "Ebb warden";
+        idea["words"]!.AsArray().Add("warden");
         var saved = await Service.Read<Saved>(await Import(idea));
         Assert.Contains(await Known(), i => (string?)i!["id"] == saved.Id && (string?)i["name"] == "Ebb warden");
         var again = JsonNode.Parse(await service.Client.GetStringAsync($"/api/ideas/{saved.Id}/file"));

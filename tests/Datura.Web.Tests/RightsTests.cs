@@ -10,7 +10,10 @@ public class RightsTests(Service service) : IClassFixture<Service>
 {
     // Everything else that is no list, no reading and no reckoning is changed by painters.
     private static readonly string[] OwnersAlone =
-        ["exportStudio", "importStudio", "renameStudio", "listChanges", "listMembers", "invite", "changeRole", "removeMember", "makeResetLink", "exportPerson", "eraseLook", "eraseFace", "eraseKit", "eraseSetting", "eraseCharacter", "eraseReference", "eraseIdea"];
+    [
+        "exportStudio", "importStudio", "renameStudio", "listChanges", "listMembers", "invite", "changeRole", "removeMember", "makeResetLink", "exportPerson",
+        "eraseLook", "eraseFace", "eraseKit", "eraseSetting", "eraseCharacter", "eraseReference", "eraseIdea", "eraseCase",
+    ];
 
     private static readonly string[] Open =
         ["readSession", "signIn", "signInSecond", "beginPasskey", "signInByPasskey", "signInAsGuest", "signOut", "chooseStudio", "readLink", "join", "joinToo", "resetPassword", "forgetPassword"];

@@ -74,7 +74,7 @@ test('a line traced over a picture hangs on the face', async ({ page }) => {
   await pointAt(page, 0.74, 0.55)
   await pointAt(page, 0.68, 0.65)
   await expect(page.getByText('3 points')).toBeVisible()
-  await page.getByRole('button', { name: 'Hang it on the face' }).click()
+  await page.getByRole('button', { name: 'Hang it', exact: true }).click()
   await expect(page.getByRole('complementary', { name: 'Inspector' })).toContainText('Your own line')
   await expect(page.locator('.bust [data-point]')).toHaveCount(3)
 })
@@ -90,7 +90,8 @@ test('an idea of the studio’s own comes in as a file and can be named', async 
     .click()
   const text = await (await (await saved).createReadStream()).toArray()
   const name = `Ebb warden ${Date.now()}`
-  const idea = { ...(JSON.parse(Buffer.concat(text).toString()) as object), name, words: ['warden'] }
+  const shipped = JSON.parse(Buffer.concat(text).toString()) as { words: string[] }
+  const idea = { ...shipped, name, words: [...shipped.words, 'warden'] }
   await dialog.getByLabel('Idea file').setInputFiles({
     name: 'ebb.idea.json',
     mimeType: 'application/json',

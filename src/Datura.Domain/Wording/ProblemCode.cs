@@ -275,4 +275,7 @@ public enum ProblemCode
     TraceOffPicture,
     TraceFrom,
     TraceBesideFace,
+    CaseName,
+    CaseLines,
+    CaseNumbers,
 }

@@ -18,7 +18,7 @@ public static class KitCsv
     ];
 
     // May be left out, in the table and in each line.
-    private static readonly string[] Optional = ["left ml", "price", "cake", "place in cake"];
+    private static readonly string[] Optional = ["left ml", "price", "cake", "place in cake", "pot ml"];
 
     public static string Write(IReadOnlyList<PaintDescription> paints)
     {
@@ -38,6 +38,7 @@ public static class KitCsv
                     Plain(p.Id), Plain(p.Name), p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
                     p.CoatFilmUm, p.DryingSeconds, p.NearEyes ? "yes" : "no", p.OnLips ? "yes" : "no",
                     p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "", Plain(p.Stripe?.Cake ?? ""), p.Stripe is { } stripe ? stripe.Place : "",
+                    p.PotMl is { } pot ? pot : "",
                 ];
                 foreach (var field in fields)
                 {
@@ -102,7 +103,10 @@ public static class KitCsv
             new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
             Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"),
             csv.HeaderRecord!.Contains("cake", StringComparer.OrdinalIgnoreCase) && csv.GetField("cake") is { Length: > 0 } cake
-                ? new(Unplain(cake), (int)(Maybe("place in cake") ?? throw Refusal(csv.Parser.RawRow, ProblemCode.TableStripe))) : null);
+                ? new(Unplain(cake), (int)(Maybe("place in cake") ?? throw Refusal(csv.Parser.RawRow, ProblemCode.TableStripe))) : null)
+        {
+            PotMl = Maybe("pot ml"),
+        };
         try
         {
             DocumentCheck.Check(paint, "file");
@@ -119,7 +123,7 @@ public static class KitCsv
     // tables). One that begins with an apostrophe gets a second, so that reading gives back what was written.
     private const string Formulas = "=+-@\t\r'";
 
-    private static string Plain(string text) => text.Length > 0 && Formulas.Contains(text[0]) ? $"'{text}" : text;
+    internal static string Plain(string text) => text.Length > 0 && Formulas.Contains(text[0]) ? $"'{text}" : text;
 
     private static string Unplain(string text) => text.Length > 1 && text[0] == '\'' && Formulas.Contains(text[1]) ? text[1..] : text;
 

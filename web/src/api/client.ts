@@ -8,6 +8,7 @@ import type {
   BriefRequest,
   Character,
   TraceRequest,
+  Case,
   CharacterRequest,
   Face,
   Look,
@@ -110,7 +111,8 @@ export interface Shown {
   hair: 'tied' | 'loose'
 }
 
-export type DocumentKind = 'looks' | 'faces' | 'kits' | 'settings' | 'characters' | 'references' | 'ideas'
+export type DocumentKind =
+  'looks' | 'faces' | 'kits' | 'settings' | 'characters' | 'references' | 'ideas' | 'cases'
 
 /** What every kind of document can: the addresses differ in their first word alone. */
 export function documents(kind: DocumentKind) {
@@ -293,6 +295,22 @@ export const api = {
   /** A line traced over a picture as an own line on a face. */
   traced: (face: string, trace: TraceRequest) =>
     answer(client.POST('/api/faces/{id}/traced', { params: { path: { id: face } }, body: trace })),
+  cases: () => answer(client.GET('/api/cases')),
+  case: (id: string, revision?: number) =>
+    answer(client.GET('/api/cases/{id}', { params: { path: { id }, query: { revision } } })),
+  addCase: (one: Case, key?: string) => answer(client.POST('/api/cases', { params: keyed(key), body: one })),
+  saveCase: (id: string, revision: number, one: Case, key: string) =>
+    answer(
+      client.PUT('/api/cases/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: one },
+      }),
+    ),
+  /** What goes along for every face of a case. */
+  pack: (one: Case, signal?: AbortSignal) => answer(client.POST('/api/cases/pack', { body: one, signal })),
+  packingTable: (one: Case) => answer(client.POST('/api/cases/list.csv', { body: one, parseAs: 'blob' })),
+  packingSheet: (one: Case, paper: string) =>
+    answer(client.POST('/api/cases/sheet', { params: { query: { paper } }, body: one, parseAs: 'blob' })),
   characters: () => answer(client.GET('/api/characters')),
   character: (id: string, revision?: number) =>
     answer(client.GET('/api/characters/{id}', { params: { path: { id }, query: { revision } } })),

@@ -1,5 +1,5 @@
 import type { DocumentCalls } from '../lib/document'
-import { api, type Character, type Face, type Look, type Setting, type WholeKit } from './client'
+import { api, type Case, type Character, type Face, type Look, type Setting, type WholeKit } from './client'
 
 /** How the service keeps each kind of document that is edited. */
 export const lookCalls: DocumentCalls<Look> = {
@@ -37,6 +37,15 @@ export const characterCalls: DocumentCalls<Character> = {
   save: async (id, revision, character, key) =>
     (await api.saveCharacter(id, revision, character, key)).revision,
   add: async (character, key) => (await api.addCharacter(character, key)).id,
+}
+
+export const caseCalls: DocumentCalls<Case> = {
+  read: async (id, at) => {
+    const { revision, case: value } = await api.case(id, at)
+    return { revision, value }
+  },
+  save: async (id, revision, one, key) => (await api.saveCase(id, revision, one, key)).revision,
+  add: async (one, key) => (await api.addCase(one, key)).id,
 }
 
 export const settingCalls: DocumentCalls<Setting> = {

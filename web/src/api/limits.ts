@@ -16,6 +16,22 @@ export const LIMITS = {
       max: 1000000,
     },
   },
+  Case: {
+    evenings: {
+      min: 1,
+      max: 400,
+    },
+    shortChance: {
+      min: 0.001,
+      max: 0.5,
+    },
+  },
+  CaseLine: {
+    faces: {
+      min: 1,
+      max: 1000,
+    },
+  },
   CharacterColour: {
     withinDeltaE: {
       min: 0.5,
@@ -191,6 +207,10 @@ export const LIMITS = {
       min: 0,
       max: 1000000,
     },
+    potMl: {
+      min: 0.1,
+      max: 100000,
+    },
   },
   PaintShare: {
     parts: {
@@ -358,6 +378,16 @@ export const LETTERS = {
     words: 200,
     lips: 100,
   },
+  Case: {
+    name: 120,
+    kit: 120,
+    setting: 120,
+    notes: 4000,
+  },
+  CaseLine: {
+    look: 120,
+    face: 120,
+  },
   Character: {
     name: 120,
     notes: 4000,
@@ -486,6 +516,9 @@ export const ENTRIES = {
     without: 200,
     keep: 40,
   },
+  Case: {
+    lines: 60,
+  },
   Character: {
     parts: 400,
     palette: 60,
@@ -502,6 +535,12 @@ export const ENTRIES = {
     palettes: 12,
     parts: 60,
     spoils: 20,
+  },
+  IdeaPalette: {
+    of: 60,
+  },
+  IdeaPart: {
+    of: 60,
   },
   Kit: {
     paints: 500,
@@ -551,6 +590,11 @@ export const USUAL = {
     boldness: 0,
     seed: 1,
     old: false,
+  },
+  Case: {
+    evenings: 1,
+    queue: false,
+    shortChance: 0.05,
   },
   CoatLay: {
     film: 1,

@@ -39,6 +39,12 @@ const preferences = usePreferences()
       </svg>
       <span>{{ say('appRail.kit') }}</span>
     </router-link>
+    <router-link to="/case" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M3 8h18v11H3z M9 8V5h6v3 M3 13h18 M11 12h2v3h-2z" />
+      </svg>
+      <span>{{ say('appRail.case') }}</span>
+    </router-link>
     <span class="gap" />
     <router-link
       to="/account"

@@ -38,6 +38,7 @@ const fresh = (): PaintDescription => ({
   nearEyes: false,
   onLips: false,
   leftMl: null,
+  potMl: null,
   price: null,
   stripe: null,
 })

@@ -68,6 +68,7 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
         ['coatFilmUm', say('paintEditor.oneUsualCoat')],
         ['dryingSeconds', say('paintEditor.driesInS')],
         ['leftMl', say('paintEditor.leftMl')],
+        ['potMl', say('paintEditor.potMl')],
         ['price', say('paintEditor.priceOfAFullPot')],
       ] as const"
       :key="key"
@@ -76,7 +77,9 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
       <n-input-number
         v-model:value="draft[key]"
         :show-button="false"
-        :placeholder="key === 'leftMl' || key === 'price' ? say('paintEditor.unknown') : ''"
+        :placeholder="
+          key === 'leftMl' || key === 'potMl' || key === 'price' ? say('paintEditor.unknown') : ''
+        "
         :input-props="{ 'aria-label': words }"
       />
     </label>

@@ -1,0 +1,28 @@
+using System.ComponentModel.DataAnnotations;
+
+namespace Datura.Domain;
+
+/// <summary>What goes along: for which faces in which looks, for how many evenings, out of which kit.</summary>
+/// <param name="Kit">Id of a kit of the studio.</param>
+/// <param name="Setting">Id of a setting of the studio.</param>
+/// <param name="Evenings">How often all of its lines are painted.</param>
+/// <param name="Queue">The faces are only expected, as before a booth; otherwise they are known, as in a crew.</param>
+/// <param name="ShortChance">Chance of running out of any one thing that is put up with.</param>
+public sealed record Case(
+    [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name,
+    [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Kit,
+    [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Setting,
+    IReadOnlyList<CaseLine> Lines,
+    [property: Range(1, 400)] int Evenings = 1,
+    bool Queue = false,
+    [property: Range(0.001, 0.5)] double ShortChance = 0.05)
+{
+    /// <summary>Looks in one case.</summary>
+    public const int MostLines = 60;
+
+    [MaxLength(MostLines)]
+    public IReadOnlyList<CaseLine> Lines { get; init => field = value ?? []; } = Lines;
+
+    [StringLength(Limits.LongestNotes)]
+    public string Notes { get; init => field = value ?? ""; } = "";
+}

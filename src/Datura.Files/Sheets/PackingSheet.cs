@@ -1,0 +1,71 @@
+using System.Globalization;
+using Datura.Core.Supply;
+
+namespace Datura.Files.Sheets;
+
+/// <summary>The packing list on paper, with boxes to tick.</summary>
+public static class PackingSheet
+{
+    private const float Line = 17;
+    private const float Box = 9;
+
+    public static byte[] Pdf(Case packed, string kit, PackedCase found, IReadOnlyList<SmallThing> small, PaperSize paper)
+    {
+        using var stream = new MemoryStream();
+        using (var sheet = new SheetCanvas(stream, paper, packed.Name, $"{packed.Name} · the product's label and local rules come first · amounts are estimates"))
+        {
+            sheet.Text(packed.Name, SheetCanvas.Margin, sheet.Y + 22, SheetFonts.Heading, 24);
+            sheet.Y += 34;
+            var evenings = packed.Evenings == 1 ? "one evening" : string.Create(CultureInfo.InvariantCulture, $"{packed.Evenings} evenings");
+            sheet.Y += sheet.Paragraph(
+                string.Create(CultureInfo.InvariantCulture,
+                    $"{found.Faces} faces in {evenings}, out of {kit}; {found.Minutes / 60:0.#} hours of painting. Enough but for a chance of {100 * packed.ShortChance:0.#} % for each thing."),
+                SheetCanvas.Margin, sheet.Y, sheet.Width, SheetFonts.Text, 10) + 6;
+            Pocket(sheet, "Paints", [.. found.Paints.Select(p => (p.Name, Amount(p), Notes(p), (string?)p.Colour))]);
+            Pocket(sheet, "Clean for every colour and face", [.. found.Tools.Where(t => t.Fresh).Select(t => (t.Name, $"{t.Count}", "for one evening", (string?)null))]);
+            Pocket(sheet, "Brushes and others", [.. found.Tools.Where(t => !t.Fresh).Select(t => (t.Name, $"{t.Count}", "", (string?)null))]);
+            Pocket(sheet, "Beside them", [.. small.Select(s => (s.Name, $"{s.Count}", "", (string?)null))]);
+        }
+
+        return stream.ToArray();
+    }
+
+    private static string Amount(PackedPaint p) =>
+        p.Pieces > 0 ? string.Create(CultureInfo.InvariantCulture, $"{p.Pieces} pieces") : string.Create(CultureInfo.InvariantCulture, $"{p.Ml:0.0} ml, {p.Grams:0.0} g");
+
+    private static string Notes(PackedPaint p) => p switch
+    {
+        { BuyPots: > 0 and var pots } => string.Create(CultureInfo.InvariantCulture, $"buy {pots} full {(pots == 1 ? "pot" : "pots")}"),
+        { LeftMl: { } left, ShortChance: { } chance } => string.Create(CultureInfo.InvariantCulture, $"{left:0.#} ml there; runs out with {100 * chance:0} %"),
+        { Pieces: 0, LeftMl: null } => "look how full it is",
+        _ => "",
+    };
+
+    private static void Pocket(SheetCanvas sheet, string title, (string What, string Amount, string Notes, string? Colour)[] rows)
+    {
+        if (rows.Length == 0)
+        {
+            return;
+        }
+
+        sheet.Need(3 * Line);
+        sheet.Y += 8;
+        sheet.Text(title, SheetCanvas.Margin, sheet.Y + 12, SheetFonts.Bold, 12);
+        sheet.Y += Line + 3;
+        foreach (var (what, amount, notes, colour) in rows)
+        {
+            sheet.Need(Line);
+            sheet.Swatch("#ffffff", new(SheetCanvas.Margin, sheet.Y + 3, SheetCanvas.Margin + Box, sheet.Y + 3 + Box));
+            if (colour is not null)
+            {
+                sheet.Swatch(colour, new(SheetCanvas.Margin + 16, sheet.Y + 2, SheetCanvas.Margin + 32, sheet.Y + 13));
+            }
+
+            sheet.Text(what, SheetCanvas.Margin + 38, sheet.Y + 11, SheetFonts.Text, 10);
+            sheet.Text(amount, SheetCanvas.Margin + sheet.Width * 0.66f, sheet.Y + 11, SheetFonts.Bold, 10, align: SkiaSharp.SKTextAlign.Right);
+            sheet.Text(notes, SheetCanvas.Margin + sheet.Width * 0.68f, sheet.Y + 11, SheetFonts.Text, 9);
+            sheet.Y += Line;
+            sheet.Rule(SheetCanvas.Margin, sheet.Y - 1, SheetCanvas.Margin + sheet.Width, sheet.Y - 1, 0.3f, 200);
+        }
+    }
+}
