@@ -82,12 +82,32 @@ await shot('order', '/looks/kelp-bride', {
     await page.waitForTimeout(1500)
   },
 })
-await shot('pointing', '/looks/drowned-lamp-keeper', {
-  face: 'bartram',
+await shot('pictures', '/looks/kelp-bride', {
   act: async (page) => {
-    const box = await page.locator('.bust canvas').boundingBox()
-    await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.27)
-    await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.27)
+    await page.getByRole('group', { name: 'Layout' }).getByRole('button', { name: 'Pictures' }).click()
+    const image = page.locator('.references .place image')
+    await image.waitFor()
+    await page.getByRole('button', { name: 'Trace' }).click()
+    const point = async ([x, y]) => {
+      const box = await image.boundingBox()
+      await page.mouse.click(box.x + x * box.width, box.y + y * box.height)
+    }
+    for (const landmark of [
+      [0.28, 0.47],
+      [0.72, 0.47],
+      [0.5, 0.69],
+    ])
+      await point(landmark)
+    for (const place of [
+      [0.643, 0.197],
+      [0.69, 0.3],
+      [0.663, 0.408],
+      [0.69, 0.513],
+      [0.633, 0.618],
+      [0.643, 0.737],
+      [0.557, 0.842],
+    ])
+      await point(place)
   },
 })
 await shot('faces', '/faces/tamsin')
@@ -114,13 +134,8 @@ await shot('coats', '/looks/kelp-bride', {
     await page.getByText('Red wash').last().click()
   },
 })
-await shot('two-faces', '/looks/kelp-bride', {
-  act: async (page) => {
-    await page.keyboard.press('m')
-    await page.locator('.side .n-select').last().click()
-    await page.getByText('Bartram Ebbwick').last().click()
-    await page.getByRole('button', { name: 'Paint', exact: true }).click()
-  },
+await shot('case', '/case/chapel-run', {
+  act: (page) => page.locator('.packed table').waitFor(),
 })
 await shot('workspace-narrow', '/looks/drowned-lamp-keeper', {
   width: 390,
