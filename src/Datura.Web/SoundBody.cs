@@ -49,7 +49,7 @@ internal static class SoundBody
         {
             // Numbers cannot be wrong in themselves; a drawing has thousands, a picture a hundred times as many.
             var n = 0;
-            foreach (var item in value is IReadOnlyList<double> or byte[] ? Array.Empty<object>() : items)
+            foreach (var item in (value is byte[] or IReadOnlyList<double>) ? Array.Empty<object>() : items)
             {
                 Item(item, $"{field}[{n++}]", depth);
             }
