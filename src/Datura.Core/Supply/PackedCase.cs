@@ -26,10 +26,10 @@ public sealed record PackedCase(IReadOnlyList<PackedPaint> Paints, IReadOnlyList
         var (ml, pieces) = (Demand.None, Demand.None);
         foreach (var (faces, each) in lines)
         {
-            foreach (var use in each.Paints.Where(u => u.Paint == paint.Id))
+            foreach (var taken in each.Paints.Where(u => u.Paint == paint.Id))
             {
-                ml += Demand.Of(packed.Evenings * faces, use.Ml, use.Spread, packed.Queue);
-                pieces += Demand.Of(packed.Evenings * faces, use.Pieces, 0, packed.Queue);
+                ml += Demand.Of(packed.Evenings * faces, taken.Ml, taken.Spread, packed.Queue);
+                pieces += Demand.Of(packed.Evenings * faces, taken.Pieces, 0, packed.Queue);
             }
         }
 
@@ -38,10 +38,10 @@ public sealed record PackedCase(IReadOnlyList<PackedPaint> Paints, IReadOnlyList
             return null;
         }
 
-        var (enough, use1) = (ml.Enough(packed.ShortChance), MaterialUse.Of(paint.Material));
-        var counted = use1.ByPiece;
+        var (enough, use) = (ml.Enough(packed.ShortChance), MaterialUse.Of(paint.Material));
+        var counted = use.ByPiece;
         return new(
-            paint.Id, paint.Name, Srgb.From(new PaintStackProbe(PaintOptics.Of(paint)).OpaqueColour).Hex, paint.Material, counted ? 0 : ml.Mean, counted ? 0 : enough, counted ? 0 : enough * use1.GramsPerMl,
+            paint.Id, paint.Name, Srgb.From(new PaintStackProbe(PaintOptics.Of(paint)).OpaqueColour).Hex, paint.Material, counted ? 0 : ml.Mean, counted ? 0 : enough, counted ? 0 : enough * use.GramsPerMl,
             pieces.EnoughPieces(packed.ShortChance), paint.LeftMl, counted || paint.LeftMl is null ? null : ml.ShortChance(paint.LeftMl.Value),
             counted || paint.LeftMl is null || paint.PotMl is not { } pot ? null : (int)Math.Ceiling(Math.Max(0, enough - paint.LeftMl.Value) / pot),
             counted || paint.Price is not { } price || paint.PotMl is not { } full ? null : price * ml.Mean / full);

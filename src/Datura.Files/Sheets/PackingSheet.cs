@@ -6,7 +6,7 @@ namespace Datura.Files.Sheets;
 /// <summary>The packing list on paper, with boxes to tick.</summary>
 public static class PackingSheet
 {
-    private const float Line = 17;
+    private const float Line = 15.5f;
     private const float Box = 9;
 
     public static byte[] Pdf(Case packed, string kit, PackedCase found, IReadOnlyList<SmallThing> small, PaperSize paper)
@@ -35,7 +35,8 @@ public static class PackingSheet
 
     private static string Notes(PackedPaint p) => p switch
     {
-        { BuyPots: > 0 and var pots } => string.Create(CultureInfo.InvariantCulture, $"buy {pots} full {(pots == 1 ? "pot" : "pots")}"),
+        { BuyPots: > 0 and var pots, LeftMl: { } there } => string.Create(CultureInfo.InvariantCulture, $"{there:0.#} ml there; buy {pots} full {(pots == 1 ? "pot" : "pots")}"),
+        { LeftMl: { } enough, ShortChance: < 0.005 } => string.Create(CultureInfo.InvariantCulture, $"{enough:0.#} ml there, lasts"),
         { LeftMl: { } left, ShortChance: { } chance } => string.Create(CultureInfo.InvariantCulture, $"{left:0.#} ml there; runs out with {100 * chance:0} %"),
         { Pieces: 0, LeftMl: null } => "look how full it is",
         _ => "",
