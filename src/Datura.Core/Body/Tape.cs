@@ -9,8 +9,10 @@ public static class Tape
 {
     private const double LongLinkMm = 4;
     private const double ShortLinkMm = 1.5;
-    // Read to the millimetre: on the demo's dots within 0.2 mm of the shorter links (measured).
+    // Read to the millimetre: on the demo's dots within 0.2 mm of the shorter links, and a way found with the longer ones is the same way (600 tapes on four
+    // faces: 0.013 mm off in the mean instead of 0.012, a tenth faster).
     private const double ReadLinkMm = 2.5;
+    private const double ReadLongLinkMm = 6;
     private const int LeastLinks = 8;
     private const int MostLinks = 160;
     private const double SettledMm = 0.002;
@@ -56,8 +58,8 @@ public static class Tape
 
         // Straight over the coordinates, by the way on the net, by one well beside it and by the best pushed a little to either side: the
         // shortest once they are relaxed.
-        var roughMm = Math.Max(RoughMm, settledMm);
-        var best = Settled(skin, Even(skin, [from, to], LongLinkMm), roughMm);
+        var (roughMm, longMm) = (Math.Max(RoughMm, settledMm), settledMm > RoughMm ? ReadLongLinkMm : LongLinkMm);
+        var best = Settled(skin, Even(skin, [from, to], longMm), roughMm);
         var (bestMm, straightMm) = (AlongMm(skin, best), skin.Position(from).DistanceTo(skin.Position(to)));
         if (bestMm - straightMm > Math.Max(SureMm, SureShare * straightMm))
         {
@@ -84,7 +86,7 @@ public static class Tape
                 return;
             }
 
-            var tried = Settled(skin, Even(skin, way, LongLinkMm), roughMm, HopelessShare * bestMm);
+            var tried = Settled(skin, Even(skin, way, longMm), roughMm, HopelessShare * bestMm);
             if (AlongMm(skin, tried) is var mm && mm < bestMm)
             {
                 (best, bestMm) = (tried, mm);
