@@ -13,6 +13,8 @@ public readonly record struct Demand(double Mean, double Variance)
     /// So many faces that each take an amount that spreads. When the number itself is only expected, as in a queue, it is taken as Poisson:
     /// mean n·a, variance n·(σ² + a²) (compound Poisson, Ross, Introduction to Probability Models, 5.4.2; from memory).
     /// </summary>
+    /// <param name="amount">Of one face in the mean, a.</param>
+    /// <param name="spread">Standard deviation of one face's amount as a share of it, σ/a.</param>
     public static Demand Of(double faces, double amount, double spread, bool onlyExpected) =>
         new(faces * amount, faces * ((spread * spread + (onlyExpected ? 1 : 0)) * amount * amount));
 

@@ -11,7 +11,8 @@ namespace Datura.Core.Supply;
 public sealed record MaterialUse(double PotMlPerFilmCm3, double GramsPerMl, double Spread, bool ByPiece = false)
 {
     // A full face of 500 cm² at 20 µm is 1 cm³ of film. Cake: 0.4 g with what a sponge keeps, so half of it on the skin (common practice,
-    // unverified). Cream: 1 g, of which four fifths. Powder: 0.15 g. All densities from memory.
+    // unverified). Cream: 1 g, of which four fifths. Powder: 0.15 g. The other
+    // materials, all densities and spreads: from memory, unverified.
     private static readonly MaterialUse Cake = new(0.143, 1.4, 0.35);
 
     public static MaterialUse Of(Material material) => material switch

@@ -3,6 +3,7 @@ import { NButton, NDropdown, useDialog, useMessage } from 'naive-ui'
 import { computed, h, ref } from 'vue'
 import { everythingAbout } from '../api/addresses'
 import { documents, type DocumentKind } from '../api/client'
+import { useAttempt } from '../lib/attempt'
 import { drafts } from '../lib/tabs'
 import { useSession } from '../stores/session'
 import { say } from '../texts'
@@ -39,15 +40,8 @@ const menu = computed(() => [
 
 const dialog = useDialog()
 const message = useMessage()
+const attempt = useAttempt()
 const saves = ref(false)
-
-async function attempt(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  }
-}
 
 async function remove() {
   if (props.last) {

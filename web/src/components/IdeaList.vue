@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { NButton, useMessage } from 'naive-ui'
+import { NButton } from 'naive-ui'
 import { address, ideaFile } from '../api/addresses'
 import { api, documents, type IdeaHead } from '../api/client'
+import { useAttempt } from '../lib/attempt'
 import { useSession } from '../stores/session'
 import { say } from '../texts'
 import DialogBox from './DialogBox.vue'
@@ -14,19 +15,14 @@ defineProps<{ ideas: IdeaHead[] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const session = useSession()
-const message = useMessage()
+const attempt = useAttempt()
 
-async function attempt(work: () => Promise<unknown>) {
-  try {
-    await work()
-    emit('changed')
-  } catch (error) {
-    message.error((error as Error).message, { duration: 12_000, closable: true })
-  }
+const change = async (work: () => Promise<unknown>) => {
+  if (await attempt(work)) emit('changed')
 }
 
-const bring = (file: File) => attempt(async () => api.importIdea(await file.text()))
-const takeOut = (idea: IdeaHead) => attempt(() => documents('ideas').remove(idea.id!, idea.revision!))
+const bring = (file: File) => change(async () => api.importIdea(await file.text()))
+const takeOut = (idea: IdeaHead) => change(() => documents('ideas').remove(idea.id!, idea.revision!))
 </script>
 
 <template>

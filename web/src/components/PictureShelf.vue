@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { NSelect, useMessage } from 'naive-ui'
+import { NSelect } from 'naive-ui'
 import { computed, onMounted } from 'vue'
 import { picture } from '../api/addresses'
+import { useAttempt } from '../lib/attempt'
 import { useReferences } from '../stores/references'
 import { say } from '../texts'
 import FileButton from './FileButton.vue'
@@ -12,18 +13,10 @@ const props = defineProps<{ ids: readonly string[]; chosen?: string | null; most
 const emit = defineEmits<{ hang: [id: string]; choose: [id: string] }>()
 
 const references = useReferences()
-const message = useMessage()
+const attempt = useAttempt()
 const others = computed(() =>
   references.all.filter((r) => !props.ids.includes(r.id)).map((r) => ({ value: r.id, label: r.name })),
 )
-
-async function attempt(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  }
-}
 
 onMounted(() => attempt(references.load))
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NInput, NInputNumber, NSelect, NSwitch, useMessage } from 'naive-ui'
+import { NButton, NDropdown, NInput, NInputNumber, NSelect, NSwitch } from 'naive-ui'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Case, type LookHead, type Packed } from '../api/client'
@@ -9,6 +9,7 @@ import DocumentTop from '../components/DocumentTop.vue'
 import FieldRow from '../components/FieldRow.vue'
 import PackedList from '../components/PackedList.vue'
 import SideList from '../components/SideList.vue'
+import { useAttempt } from '../lib/attempt'
 import { useDocument } from '../lib/document'
 import { useDocumentForm } from '../lib/documentForm'
 import { download, fileName } from '../lib/download'
@@ -36,7 +37,7 @@ const PAUSE_MS = 400
 const PAPERS = ['A4', 'Letter'].map((key) => ({ key, label: key }))
 
 const router = useRouter()
-const message = useMessage()
+const attempt = useAttempt()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const session = useSession()
@@ -61,14 +62,6 @@ const nameOf = (look: string) => looks.value.find((l) => l.id === look)?.name ??
 
 async function load() {
   ;[cases.value, looks.value] = await Promise.all([api.cases(), api.looks()])
-}
-
-async function attempt(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  }
 }
 
 void attempt(load)

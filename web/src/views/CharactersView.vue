@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NInput, NInputNumber, NSelect, useMessage } from 'naive-ui'
+import { NButton, NInput, NInputNumber, NSelect } from 'naive-ui'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import {
@@ -18,6 +18,7 @@ import CharacterPart from '../components/CharacterPart.vue'
 import CharacterPictures from '../components/CharacterPictures.vue'
 import DocumentTop from '../components/DocumentTop.vue'
 import WearerCard from '../components/WearerCard.vue'
+import { useAttempt } from '../lib/attempt'
 import { noLonger, numbered, offOnPart } from '../lib/conformity'
 import { useDocument } from '../lib/document'
 import { useDocumentForm } from '../lib/documentForm'
@@ -46,7 +47,7 @@ const PAUSE_MS = 400
 
 const route = useRoute()
 const router = useRouter()
-const message = useMessage()
+const attempt = useAttempt()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const session = useSession()
@@ -80,14 +81,6 @@ const newLook = ref<string | null>(null)
 
 async function load() {
   ;[characters.value, looks.value] = await Promise.all([api.characters(), api.looks()])
-}
-
-async function attempt(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  }
 }
 
 void attempt(async () => {

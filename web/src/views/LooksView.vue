@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useAttempt } from '../lib/attempt'
 import { useSession } from '../stores/session'
 import { say } from '../texts'
 import { NButton, NSelect, useMessage } from 'naive-ui'
@@ -19,6 +20,7 @@ const session = useSession()
 
 const router = useRouter()
 const message = useMessage()
+const attempt = useAttempt()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const looks = ref<GalleryEntry[] | null>(null)
@@ -59,14 +61,6 @@ function compare(id: string) {
   compared.value = compared.value.includes(id)
     ? compared.value.filter((c) => c !== id)
     : [...compared.value, id].slice(-2)
-}
-
-async function attempt(work: () => Promise<void>) {
-  try {
-    await work()
-  } catch (error) {
-    message.error((error as Error).message, { duration: 9000, closable: true })
-  }
 }
 
 const create = () => router.push('/new')
