@@ -151,6 +151,17 @@ public static class DocumentCheck
             throw new InputException(field, ProblemCode.PaintPrice, ("paint", paint.Name));
         }
 
+        if (paint.Ingredients.Length > Limits.LongestNotes || !Limits.Hold<PaintDescription>(nameof(paint.FlakeMm), paint.FlakeMm))
+        {
+            throw new InputException(field, ProblemCode.PaintLabel, ("paint", paint.Name), ("letters", Limits.LongestNotes),
+                ("least", Limits.Least<PaintDescription>(nameof(paint.FlakeMm))), ("most", Limits.Most<PaintDescription>(nameof(paint.FlakeMm))));
+        }
+
+        if (Supply.PotCheck.Problem(paint) is { } pot)
+        {
+            throw new InputException(field, pot, ("paint", paint.Name));
+        }
+
         if (paint.Stripe is { } stripe && (string.IsNullOrWhiteSpace(stripe.Cake) || !Limits.Hold<SplitStripe>(nameof(stripe.Place), stripe.Place)))
         {
             throw new InputException(field, ProblemCode.PaintStripe, ("paint", paint.Name));

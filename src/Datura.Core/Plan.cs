@@ -22,4 +22,8 @@ public sealed record Plan(
     IReadOnlyList<double> CostumeEdge,
     IReadOnlyList<CautionNote> Cautions,
     IReadOnlyList<string> ThisTime,
-    IReadOnlyList<PlanStandIn> StandIns);
+    IReadOnlyList<PlanStandIn> StandIns)
+{
+    /// <summary>Stops that nobody has passed yet.</summary>
+    public int OpenStops => Cautions.Count(c => c is { Severity: Severity.Stop, Passed: null });
+}

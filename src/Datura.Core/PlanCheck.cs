@@ -33,6 +33,11 @@ public static class PlanCheck
             found.Add(ReferenceCheck.Pins("references"));
         }
 
+        if (!ArePassed(look.Passed))
+        {
+            found.Add(Problem.Of("passed", ProblemCode.PassedStops, ("least", PassedStop.LeastLetters), ("letters", Limits.LongestWords), ("most", PassedStop.Most)));
+        }
+
         if (look.Form is { } form)
         {
             found.AddRange(OfForm(form));
@@ -330,6 +335,11 @@ public static class PlanCheck
             .. Outside(nameof(setting.ViewingDistanceM), setting.ViewingDistanceM, ProblemCode.ViewingDistance), .. Outside(nameof(setting.AdaptingCdM2), setting.AdaptingCdM2, ProblemCode.Brightness),
             .. Outside(nameof(setting.NecklineMm), setting.NecklineMm, ProblemCode.Neckline), .. Outside(nameof(setting.NecklineWidthMm), setting.NecklineWidthMm, ProblemCode.NecklineWidth),
         ];
+        if (setting.Conditions.Count > 20 || setting.Conditions.Any(c => !Enum.IsDefined(c)) || !Limits.Hold<Setting>(nameof(setting.WearHours), setting.WearHours))
+        {
+            found.Add(Said("wearHours", nameof(setting.WearHours), ProblemCode.Conditions, 1));
+        }
+
         if (setting.Lamps is { } lamps)
         {
             try
@@ -349,6 +359,10 @@ public static class PlanCheck
 
         return found;
     }
+
+    /// <summary>Whether stops are passed with words, and not without end.</summary>
+    public static bool ArePassed(IReadOnlyList<PassedStop> passed) => passed.Count <= PassedStop.Most && passed.All(p => p is { Words: not null } && Enum.IsDefined(p.Code)
+        && p.Words.Trim().Length is >= PassedStop.LeastLetters and <= Limits.LongestWords && (p.Part?.Length ?? 0) <= Limits.LongestName && (p.Paint?.Length ?? 0) <= Limits.LongestName);
 
     /// <summary>Nobody looks from there; of a distance that was asked for beside a setting.</summary>
     public static Problem ViewingDistance(string field) => Said(field, nameof(Setting.ViewingDistanceM), ProblemCode.ViewingDistance, 1);

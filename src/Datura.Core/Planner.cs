@@ -22,9 +22,10 @@ public static class Planner
     /// <param name="onScreen">Coats in the order that is on screen; it is only left for one that is clearly shorter.</param>
     /// <param name="standIns">What the look's paints were changed for because this kit does not hold them.</param>
     /// <param name="cancel">Whoever asked is gone: the plan is given up between its stages.</param>
+    /// <param name="card">What the wearer said; null when nobody asked.</param>
     /// <param name="formPixels">How finely shades and lights are reckoned; coarse while something is dragged.</param>
     public static PlannedLook Plan(Look look, Face face, FittedBody body, Kit kit, Setting setting, int formPixels = FormGrid.FinePixels, IReadOnlyList<string>? onScreen = null,
-        IReadOnlyList<StandIn>? standIns = null, CancellationToken cancel = default)
+        IReadOnlyList<StandIn>? standIns = null, WearerCard? card = null, CancellationToken cancel = default)
     {
         Problem[] problems = [.. PlanCheck.OfLook(look), .. PlanCheck.OfSetting(setting), .. PaintProblems(look, kit)];
         problems = problems.Length > 0 ? problems : [.. HandCheck.Of(look, kit)];
@@ -67,17 +68,20 @@ public static class Planner
 
         cancel.ThrowIfCancellationRequested();
         var session = Steps.Session(steps);
-        var cautions = Unmended(jobs.SelectMany(j => CoatCautions.For(j, kit, colours.FilmUm(j)).Concat(HandCautions.For(j, colours.Smear(j))).Concat(MendingCautions.For(j, kit)).Concat(OwnHandCautions.For(j))))
+        var cautions = Unmended(jobs.SelectMany(OfCoat))
             .Concat(expanded.SelectMany(p => CoatCautions.Lids(p.Part.Id, p.Label, jobs))).ToArray();
 
         var planSteps = steps.Select((s, k) => PlanSteps.Of(s, k + 1, steps.Take(k).Sum(b => b.Jobs.Count), expanded, kit, colours, cautions, network)).ToArray();
         var total = session.LikelySeconds;
         var stood = Named(standIns ?? [], expanded, kit);
-        var all = CautionNote.Together(
+        CautionNote[] said =
         [
             .. cautions, .. Unmended(LookChecks.Of(Checked())),
-            .. face.Cautions.Select(UsualCautions.For), .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(session, setting), .. MapCaution(look, kit), .. StandInNotes(stood),
-        ]);
+            .. face.Cautions.Concat(card?.Brings ?? []).Distinct().Select(UsualCautions.For), .. card is null ? [] : CardCautions.For(card, jobs, kit, total / 60), .. SettingCautions.Whole(setting),
+            .. body.MeasureNotes.Select(Rare), .. form?.Warnings ?? [], .. SlotCaution(session, setting), .. MapCaution(look, kit), .. StandInNotes(stood),
+        ];
+        IReadOnlyList<PassedStop> passed = [.. look.Passed, .. card?.Passed ?? []];
+        var all = CautionNote.Together(said.Select(n => n with { Passed = passed.FirstOrDefault(p => p.Passes(n))?.Words }));
         var plan = new Plan(
             look.Name,
             face.Name,
@@ -114,7 +118,13 @@ public static class Planner
             return (bound, ListScheduler.Order(bound, onScreen));
         }
 
-        CheckedLook Checked() => new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM, CreamsPowdered = setting.Drying == DryingAid.Powder };
+        CheckedLook Checked() => new(expanded, jobs, body, costume, kit) { Colours = colours, DistanceM = setting.ViewingDistanceM, Setting = setting, CreamsPowdered = setting.Drying == DryingAid.Powder };
+
+        IEnumerable<CautionNote> OfCoat(CoatJob job) =>
+        [
+            .. CoatCautions.For(job, kit, colours.FilmUm(job)), .. HandCautions.For(job, colours.Smear(job)), .. MendingCautions.For(job, kit), .. OwnHandCautions.For(job),
+            .. SettingCautions.For(job, setting, kit),
+        ];
 
         // A remedy that the plan holds stops the caution.
         IEnumerable<CautionNote> Unmended(IEnumerable<CautionNote> notes) =>

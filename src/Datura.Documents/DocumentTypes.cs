@@ -30,8 +30,14 @@ public static class DocumentTypes
 
     public static DocumentType<Case> Case { get; } = new("case", "cases", c => c.Name, Datura.Core.Supply.CaseCheck.Check, renamed: Renamed);
 
+    /// <summary>An entry of the book. It tells when a person was painted, and how the skin took it.</summary>
+    public static DocumentType<Painting> Painting { get; } = new("painting", "paintings", p => p.Name, Datura.Core.After.PaintingCheck.Check, renamed: Renamed)
+    {
+        AboutAPerson = true,
+    };
+
     /// <summary>In the order in which they refer to each other.</summary>
-    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character, Case];
+    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character, Case, Painting];
 
     private static Look Renamed(Look look, IReadOnlyDictionary<(string Kind, string Id), string> ids) => look with
     {
@@ -50,6 +56,13 @@ public static class DocumentTypes
         Kit = Now(ids, "kit", packed.Kit),
         Setting = Now(ids, "setting", packed.Setting),
         Lines = [.. packed.Lines.Select(l => l with { Look = Now(ids, "look", l.Look), Face = l.Face is { } face ? Now(ids, "face", face) : null })],
+    };
+
+    private static Painting Renamed(Painting painting, IReadOnlyDictionary<(string Kind, string Id), string> ids) => painting with
+    {
+        Look = Now(ids, "look", painting.Look),
+        Face = painting.Face is { } face ? Now(ids, "face", face) : null,
+        Kit = painting.Kit is { } kit ? Now(ids, "kit", kit) : null,
     };
 
     private static string Now(IReadOnlyDictionary<(string Kind, string Id), string> ids, string kind, string id) => ids.TryGetValue((kind, id), out var now) ? now : id;

@@ -20,8 +20,26 @@ public sealed record Case(
     /// <summary>Looks in one case.</summary>
     public const int MostLines = 60;
 
+    /// <summary>Entries of a cleaning log.</summary>
+    public const int MostCleanings = 400;
+
     [MaxLength(MostLines)]
     public IReadOnlyList<CaseLine> Lines { get; init => field = value ?? []; } = Lines;
+
+    /// <summary>Day of the first evening; null while it is open.</summary>
+    public DateOnly? On { get; init; }
+
+    /// <summary>Days from one evening to the next.</summary>
+    [Range(1, 31)]
+    public int EveryDays { get; init; } = 1;
+
+    public SpongeSchool Sponges { get; init; } = SpongeSchool.ColourAndFace;
+
+    public BrushSchool Brushes { get; init; } = BrushSchool.AlcoholBetween;
+
+    /// <summary>What was cleaned when; newest last.</summary>
+    [MaxLength(MostCleanings)]
+    public IReadOnlyList<Cleaning> Cleaned { get; init => field = value ?? []; } = [];
 
     [StringLength(Limits.LongestNotes)]
     public string Notes { get; init => field = value ?? ""; } = "";

@@ -31,6 +31,10 @@ public sealed record Look([property: StringLength(Limits.LongestName, MinimumLen
     [MaxLength(PinnedReference.Most)]
     public IReadOnlyList<PinnedReference> References { get; init => field = value ?? []; } = [];
 
+    /// <summary>Stops that the painter passed, with her reasons.</summary>
+    [MaxLength(PassedStop.Most)]
+    public IReadOnlyList<PassedStop> Passed { get; init => field = value ?? []; } = [];
+
     [StringLength(Limits.LongestNotes)]
     public string Notes { get; init; } = Notes ?? "";
 }

@@ -32,4 +32,18 @@ public sealed record PaintDescription(
     /// <summary>What a full pot holds, ml; null when unknown.</summary>
     [Range(0.1, 1e5)]
     public double? PotMl { get; init; }
+
+    /// <summary>What the label lists as its ingredients; empty when nobody copied it.</summary>
+    [StringLength(Limits.LongestNotes)]
+    public string Ingredients { get; init => field = value?.Trim() ?? ""; } = "";
+
+    /// <summary>Whether the label says it is made for skin; null when nobody looked.</summary>
+    public bool? MadeForSkin { get; init; }
+
+    /// <summary>Of glitter: its largest flake across, mm; null when unknown.</summary>
+    [Range(0.001, 20)]
+    public double? FlakeMm { get; init; }
+
+    /// <summary>The pot in use; null when nothing is known of it.</summary>
+    public PaintPot? Pot { get; init; }
 }

@@ -22,4 +22,14 @@ public sealed record Setting(string Id, [property: StringLength(Limits.LongestNa
     NecklineShape Neckline = NecklineShape.Round, [property: Range(60, 420)] double NecklineWidthMm = 170, [property: MaxLength(Limits.MostLamps)] IReadOnlyList<LampLevel>? Lamps = null, [property: Range(0, 1)] double Ambient = 0.5,
     [property: Range(1, 2)] int Painters = 1, bool RightHanded = true, DryingAid Drying = DryingAid.Air, [property: Range(0.5, 0.99)] double Confidence = 0.8, IReadOnlyDictionary<string,
         double>? Rates = null,
-    [property: Range(ChromaticAdaptation.LeastCdM2, ChromaticAdaptation.MostCdM2)] double AdaptingCdM2 = ChromaticAdaptation.UsualCdM2, bool OnOneself = false);
+    [property: Range(ChromaticAdaptation.LeastCdM2, ChromaticAdaptation.MostCdM2)] double AdaptingCdM2 = ChromaticAdaptation.UsualCdM2, bool OnOneself = false)
+{
+    /// <summary>What is in the way there; each once.</summary>
+    [MaxLength(20)]
+    public IReadOnlyList<Condition> Conditions { get; init => field = value ?? []; } = [];
+
+    /// <summary>How long it is worn, h; null when nobody said.</summary>
+    [Range(0.1, 48)]
+    public double? WearHours { get; init; }
+}
+

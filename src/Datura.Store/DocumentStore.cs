@@ -287,9 +287,24 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
             new { studio, most, before }, cancel)];
     }
 
+    // Kinds are the service's business; these two are bound to each other by what a person may ask for.
+    private const string Person = "face";
+    private const string TellsOfPerson = "painting";
+
     private async Task<int> Erase(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, CancellationToken cancel)
     {
         await db.ExecuteAsync(StudioRows.Of(ShownLookStore.Forgetting, new { studio, kind, id }, cancel, work));
+        await db.ExecuteAsync(StudioRows.Of(WearerCardStore.Forgetting, new { studio, kind, id }, cancel, work));
+        if (kind == Person)
+        {
+            // What the book tells of a person goes with the person, every save of it.
+            foreach (var told in await db.QueryAsync<string>(StudioRows.Of(
+                $"select distinct id from document_revision where studio_id = @studio and kind = '{TellsOfPerson}' and body->>'face' = @id", new { studio, id }, cancel, work)))
+            {
+                await Erase(db, work, TellsOfPerson, told, cancel);
+            }
+        }
+
         await db.ExecuteAsync(StudioRows.Of("delete from document_revision where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
         var gone = await db.ExecuteAsync(StudioRows.Of("delete from document where studio_id = @studio and kind = @kind and id = @id", new { studio, kind, id }, cancel, work));
         await Record(db, work, "erased", kind, id, null, cancel);

@@ -31,6 +31,7 @@ public sealed partial class Bin(NpgsqlDataSource source, MemberStore studios, IC
                     }
 
                     await new ShownLookStore(source, studio).ForgetOldAsync(TimeSpan.FromDays(Days), stoppingToken);
+                    await new WearerCardStore(source, studio).ForgetOldAsync(DateOnly.FromDateTime(DateTime.UtcNow), stoppingToken);
                     gone += await store.EmptyBinAsync(TimeSpan.FromDays(Days), stoppingToken);
                 }
 

@@ -42,6 +42,7 @@ public sealed class Library(DocumentStore store)
         where T : class
     {
         type.Check(document);
+        Today.Check(document);
         var wanted = type.AboutAPerson ? Slug.OfNothing() : Slug.Of(type.TitleOf(document));
         for (var n = 1; ; n++)
         {
@@ -65,6 +66,7 @@ public sealed class Library(DocumentStore store)
         where T : class
     {
         type.Check(save.Document);
+        Today.Check(save.Document);
         return new(id, await store.SaveAsync(type.Name, id, save.Revision, type.TitleOf(save.Document), type.Write(type.WithId(save.Document, id)), key, cancel));
     }
 

@@ -11,7 +11,7 @@ namespace Datura.Web;
 /// <summary>
 /// Plans on request, of the studio of whoever asks. Another copy of the service that remembers nothing gives the same answers.
 /// </summary>
-public sealed class PlanService(Library library, PlanMemory memory)
+public sealed class PlanService(Library library, PlanMemory memory, WearerCards cards)
 {
     /// <summary>Picture of a kind in the library, PNG.</summary>
     public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels, CancellationToken cancel = default)
@@ -125,7 +125,10 @@ public sealed class PlanService(Library library, PlanMemory memory)
         return (face, await library.KitAsync(request.KitId, cancel), await library.SettingAsync(request.SettingId, cancel), await BodyAsync(face.MeasuresMm, cancel));
     }
 
-    public async Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default)
+    public Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default) => PlanAsync(request, withCard: true, cancel);
+
+    /// <param name="withCard">Whether what the wearer's card says is minded; not where somebody else looks on.</param>
+    public async Task<PlannedLook> PlanAsync(PlanRequest request, bool withCard, CancellationToken cancel)
     {
         if (request.Look is null)
         {
@@ -141,10 +144,11 @@ public sealed class PlanService(Library library, PlanMemory memory)
         var kit = await library.KitAsync(request.KitId, cancel);
         var setting = await library.SettingAsync(request.SettingId, cancel);
         var (look, standIns) = await OnKitAsync(request.Look, kit, cancel);
-        var key = InputText.Of(new { request.Look, standIns, face, kit, setting, request.Draft, request.OnScreen });
+        var card = withCard ? (await cards.FindAsync(face.Id, cancel))?.Card : null;
+        var key = InputText.Of(new { request.Look, standIns, face, kit, setting, card, request.Draft, request.OnScreen });
         var body = await BodyAsync(face.MeasuresMm, cancel);
         return await memory.Plans.GetAsync(key, () => Planner.Plan(look, face, body, kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
-            cancel), cancel);
+            card, cancel), cancel);
     }
 
     /// <summary>A look with the face, kit and setting named, or with what it would usually be shown with: its own kit, the studio's first face and setting.</summary>

@@ -58,6 +58,8 @@ builder.Services.AddScoped<PlanService>();
 builder.Services.AddScoped<CharacterService>();
 builder.Services.AddScoped<CaseService>();
 builder.Services.AddScoped(services => new ShownLookStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
+builder.Services.AddScoped(services => new WearerCardStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
+builder.Services.AddScoped<WearerCards>();
 builder.Services.AddScoped<Gallery>();
 builder.Services.AddSingleton<GalleryPainter>();
 builder.Services.ConfigureHttpJsonOptions(options =>
@@ -118,6 +120,8 @@ arrived.MapBriefs();
 arrived.MapCharacters();
 arrived.MapReferences();
 arrived.MapCases();
+arrived.MapWearerCards();
+arrived.MapPaintings();
 arrived.MapCoats();
 arrived.MapPaintDesk();
 arrived.MapForms();

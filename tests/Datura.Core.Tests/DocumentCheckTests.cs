@@ -26,7 +26,7 @@ public class DocumentCheckTests
         foreach (var (value, kept) in new[] { (Ends(range).Least, true), (Ends(range).Most, true), (Ends(range).Least - 1, false), (Ends(range).Most + 1, false) })
         {
             var setting = DemoWorld.Parade with { };
-            property.SetValue(setting, Convert.ChangeType(value, property.PropertyType, null));
+            property.SetValue(setting, Convert.ChangeType(value, Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType, null));
             if (kept)
             {
                 Assert.Null(Refused(() => DocumentCheck.Check(setting)));

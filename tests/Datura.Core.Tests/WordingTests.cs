@@ -15,7 +15,7 @@ public class WordingTests
             .Concat(Enum.GetValues<WaitCode>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<ReasonCode>().Select(Catalogue.CodeOf))
             .Concat(Enum.GetValues<RemarkCode>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<MailCode>().Select(Catalogue.CodeOf))
             .Concat(Enum.GetValues<Technique>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<Water>().Select(Catalogue.CodeOf)).Concat(Enum.GetValues<MendingKind>().Select(Catalogue.CodeOf))
-            .Concat(OrderRules.All.Select(r => $"rule.{r.Id}"));
+            .Concat(Enum.GetValues<RemovalKind>().Select(Catalogue.CodeOf)).Concat(OrderRules.All.Select(r => $"rule.{r.Id}"));
         Assert.Equal(codes.Order(StringComparer.Ordinal), Catalogue.All.Keys.Order(StringComparer.Ordinal));
         Assert.All(Catalogue.All.Where(t => t.Key.StartsWith("caution.", StringComparison.Ordinal)), t => Assert.EndsWith(".", t.Value.Text, StringComparison.Ordinal));
     }

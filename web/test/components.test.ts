@@ -56,7 +56,8 @@ describe('whether work is saved', () => {
 describe('a caution', () => {
   const caution = {
     code: 'eyeArea',
-    severity: 'stop',
+    severity: 'warning',
+    passed: null,
     sentence: 'Eye patch: Tar is not labelled for the eye area.',
     parts: [{ id: 'eye', label: 'Eye patch' }],
     at: { xMm: 30, yMm: -4 },

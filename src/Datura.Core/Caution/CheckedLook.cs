@@ -16,4 +16,7 @@ public sealed record CheckedLook(
 
     /// <summary>From where it is seen, m; without it nothing is too fine.</summary>
     public double? DistanceM { get; init; }
+
+    /// <summary>Where it is painted and worn; without it nothing is said of that.</summary>
+    public Setting? Setting { get; init; }
 }

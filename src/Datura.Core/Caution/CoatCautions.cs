@@ -10,6 +10,9 @@ public static class CoatCautions
     /// <summary>Dry film that moving skin cracks (common practice: two usual coats).</summary>
     public const double MovingSkinFilmUm = 60;
 
+    /// <summary>Across, of glitter near the eyes, mm (from memory, unverified; the label comes first).</summary>
+    public const double LargestFlakeMm = 0.2;
+
     private const double LeastDryingSeconds = 1;
 
     /// <summary>Lids stay closed until the slowest of a part's coats on them is dry.</summary>
@@ -39,6 +42,25 @@ public static class CoatCautions
             if (job.Zones.Contains(Zone.Lips) && !paint.OnLips)
             {
                 yield return Note(CautionCode.LipArea, Severity.Stop, paint);
+            }
+
+            // What is no paint in the first place is not excused by its colour: unknown counts as no (common practice).
+            if (paint.MadeForSkin == false || (paint.MadeForSkin is null && paint.Material is (Material.Glitter or Material.Pigment or Material.Leaf)))
+            {
+                yield return Note(CautionCode.NotForSkin, Severity.Stop, paint);
+            }
+
+            if (eyes && paint.Material == Material.Glitter && !(paint.FlakeMm <= LargestFlakeMm))
+            {
+                yield return Note(CautionCode.FlakesTooLarge, Severity.Warning, paint) with
+                {
+                    Numbers = paint.FlakeMm is { } flake ? Numbers(("most", LargestFlakeMm), ("flake", flake)) : Numbers(("most", LargestFlakeMm)),
+                };
+            }
+
+            if (job.Zones.Contains(Zone.Lid) && paint.Material == Material.Gem)
+            {
+                yield return Note(CautionCode.GluedOnLid, Severity.Stop, paint);
             }
 
             if (eyes && paint.Material is (Material.Powder or Material.Pigment or Material.Glitter))

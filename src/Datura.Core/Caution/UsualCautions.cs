@@ -6,6 +6,7 @@ public static class UsualCautions
     public static IReadOnlyList<Remark> Always { get; } =
     [
         Remark.Of(RemarkCode.MadeForSkin), Remark.Of(RemarkCode.TestTheDayBefore), Remark.Of(RemarkCode.NeverOnBrokenSkin), Remark.Of(RemarkCode.CleanForEveryFace),
+        Remark.Of(RemarkCode.NothingInside), Remark.Of(RemarkCode.OffBeforeSleep),
     ];
 
     public static CautionNote For(WearerCaution caution) => caution switch

@@ -35,8 +35,8 @@ public static class FewestTools
         for (var size = 1; size <= Math.Min(most, tools.Length) && jobs.Length > 0; size++)
         {
             cancel.ThrowIfCancellationRequested();
-            last = size <= MostTried || (tools.Length <= SmallKit && size == MostTried + 1) ? Best(seconds, size) : Grown(seconds, last);
-            var work = Work(seconds, last);
+            last = size <= MostTried || (tools.Length <= SmallKit && size == MostTried + 1) ? CheapestSets.Best(seconds, size) : CheapestSets.Grown(seconds, last);
+            var work = CheapestSets.Work(seconds, last);
             if (work < (1 - LeastSaved) * before)
             {
                 found.Add(Written(jobs, tools, seconds, last, kit, work));
@@ -45,63 +45,6 @@ public static class FewestTools
         }
 
         return found;
-    }
-
-    private static int[] Best(double[,] seconds, int size)
-    {
-        var (best, least) = (Enumerable.Range(0, size).ToArray(), double.PositiveInfinity);
-        foreach (var set in Sets(seconds.GetLength(0), size))
-        {
-            var work = Work(seconds, set);
-            if (work < least)
-            {
-                (best, least) = ([.. set], work);
-            }
-        }
-
-        return best;
-    }
-
-    private static int[] Grown(double[,] seconds, int[] set) =>
-        Enumerable.Range(0, seconds.GetLength(0)).Where(t => !set.Contains(t)).Select(t => (int[])[.. set, t]).MinBy(s => Work(seconds, s)) ?? set;
-
-    private static double Work(double[,] seconds, int[] set)
-    {
-        var sum = 0.0;
-        for (var j = 0; j < seconds.GetLength(1) && sum < double.PositiveInfinity; j++)
-        {
-            var least = double.PositiveInfinity;
-            foreach (var t in set)
-            {
-                least = Math.Min(least, seconds[t, j]);
-            }
-
-            sum += least;
-        }
-
-        return sum;
-    }
-
-    // All sets of a size, in order; the same array is handed out again and again.
-    private static IEnumerable<int[]> Sets(int count, int size)
-    {
-        var set = Enumerable.Range(0, size).ToArray();
-        for (var at = size - 1; count >= size && at >= 0;)
-        {
-            yield return set;
-            for (at = size - 1; at >= 0 && set[at] == count - size + at; at--)
-            {
-            }
-
-            if (at >= 0)
-            {
-                set[at]++;
-                for (var k = at + 1; k < size; k++)
-                {
-                    set[k] = set[k - 1] + 1;
-                }
-            }
-        }
     }
 
     private static ToolPlan Written(CoatJob[] jobs, ToolDescription[] tools, double[,] seconds, int[] set, Kit kit, double work)

@@ -26,5 +26,11 @@ public static class CaseCheck
             throw new InputException("evenings", ProblemCode.CaseNumbers, ("most", Limits.Most<Case>(nameof(packed.Evenings))),
                 ("least", 100 * Limits.Least<Case>(nameof(packed.ShortChance))), ("largest", 100 * Limits.Most<Case>(nameof(packed.ShortChance))));
         }
+
+        if (packed.On < PotCheck.Oldest || !Limits.Hold<Case>(nameof(packed.EveryDays), packed.EveryDays) || !Enum.IsDefined(packed.Sponges)
+            || !Enum.IsDefined(packed.Brushes) || packed.Cleaned.Count > Case.MostCleanings || packed.Cleaned.Any(c => c is not { What.Length: > 0 and <= Limits.LongestWords } || c.On < PotCheck.Oldest))
+        {
+            throw new InputException("cleaned", ProblemCode.CaseCleaning, ("most", Case.MostCleanings), ("letters", Limits.LongestWords));
+        }
     }
 }

@@ -9,4 +9,14 @@ namespace Datura.Core.Supply;
 /// <param name="BuyPots">Full pots to buy; null when it is not known how much is there or how large a pot is.</param>
 /// <param name="Cost">What all faces take of it in the mean, in the studio's currency; null when price or pot are not known.</param>
 public sealed record PackedPaint(
-    string Paint, string Name, string Colour, Material Material, double LikelyMl, double Ml, double Grams, int Pieces, double? LeftMl, double? ShortChance, int? BuyPots, double? Cost);
+    string Paint, string Name, string Colour, Material Material, double LikelyMl, double Ml, double Grams, int Pieces, double? LeftMl, double? ShortChance, int? BuyPots, double? Cost)
+{
+    /// <summary>Evenings that what is there is enough for, but for the chance; null when nobody looked.</summary>
+    public int? LastsEvenings { get; init; }
+
+    /// <summary>The last day on which the open pot is used; null when unknown.</summary>
+    public DateOnly? LastDay { get; init; }
+
+    /// <summary>What does where it is missing; null where another paint of the kit is chosen instead.</summary>
+    public string? Instead { get; init; }
+}

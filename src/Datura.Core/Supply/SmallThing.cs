@@ -10,7 +10,16 @@ public sealed record SmallThing(string Name, int Count)
     private const double FacesPerTowel = 6;
 
     /// <param name="facesOfAnEvening">As many as are packed for.</param>
-    public static IReadOnlyList<SmallThing> For(int facesOfAnEvening) => facesOfAnEvening <= 0 ? [] :
+    /// <param name="materials">What the paints are made of: some want something beside them.</param>
+    public static IReadOnlyList<SmallThing> For(int facesOfAnEvening, IReadOnlyList<Material> materials) => facesOfAnEvening <= 0 ? [] :
+    [
+        .. Always(facesOfAnEvening),
+        .. materials.Contains(Material.Gem) ? new SmallThing[] { new("skin adhesive with its remover, for gems", 1), new("tweezers for gems", 1) } : [],
+        .. materials.Any(m => m is Material.Glitter or Material.Leaf) ? new SmallThing[] { new("large soft brush, to sweep loose flakes away from the eyes", 1) } : [],
+        .. materials.Contains(Material.Cream) ? new SmallThing[] { new("setting powder, for creams", 1) } : [],
+    ];
+
+    private static SmallThing[] Always(int facesOfAnEvening) => 
     [
         new("cups of water, one to rinse and one to load", 2),
         new("litres of clean water, to change it when it is no longer clear", Up(facesOfAnEvening / FacesPerWater * 0.5)),

@@ -17,6 +17,19 @@ public enum CautionCode
     NoGrip,
     NeedsGel,
     NeedsDamp,
+    NotForSkin,
+    FlakesTooLarge,
+    GluedOnLid,
+
+    // Where it is painted and worn.
+    LooseInWind,
+    LooseOverCostume,
+    RubsOnCostume,
+    CreamInHeat,
+    WashedByRain,
+    FoodSpoilsMouth,
+    NoMirror,
+    LongWear,
 
     // The wearer.
     SensitiveSkin,
@@ -25,6 +38,17 @@ public enum CautionCode
     Beard,
     Child,
     MeasureRare,
+    BrokenSkin,
+    Sunburnt,
+    ColdSore,
+    Infection,
+    Asthma,
+    LooseForAsthma,
+    UnderThree,
+    Allergen,
+    ListUnknown,
+    NoConsent,
+    OutOfPatience,
 
     // The figure.
     SkullWithoutNose,

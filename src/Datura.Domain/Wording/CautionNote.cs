@@ -27,6 +27,21 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
     /// <summary>Where on the chart it shows; null when it is nowhere in particular.</summary>
     public ChartPoint? At { get; init; }
 
+    /// <summary>Why the painter passed this stop; null when she did not, or it is none.</summary>
+    public string? Passed { get; init; }
+
+    /// <summary>Where it is put right: on the skin, or in what it comes from.</summary>
+    public CautionPlace Place => Parts.Count > 0 || At is not null ? CautionPlace.Skin : Code switch
+    {
+        CautionCode.SensitiveSkin or CautionCode.Lenses or CautionCode.Glasses or CautionCode.Beard or CautionCode.Child or CautionCode.MeasureRare => CautionPlace.Face,
+        CautionCode.BrokenSkin or CautionCode.Sunburnt or CautionCode.ColdSore or CautionCode.Infection or CautionCode.Asthma or CautionCode.UnderThree or CautionCode.NoConsent
+            or CautionCode.OutOfPatience => CautionPlace.Card,
+        CautionCode.NoPencil => CautionPlace.Kit,
+        CautionCode.OverSlot or CautionCode.SlotNotSure or CautionCode.LongWear or CautionCode.NoMirror
+            or CautionCode.LampFromBelow or CautionCode.LampFromTop or CautionCode.LampFromSide or CautionCode.LightIsFlat => CautionPlace.Setting,
+        _ => CautionPlace.Look,
+    };
+
     public string Sentence
     {
         get
@@ -62,7 +77,7 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
     /// </summary>
     public static IReadOnlyList<CautionNote> Together(IEnumerable<CautionNote> notes) =>
     [
-        .. notes.GroupBy(n => (n.Code, n.Severity, n.Role, n.Paint, n.Zone, Names: Listed(n.Names), Own: n.Parts.Count == 1 ? ""
+        .. notes.GroupBy(n => (n.Code, n.Severity, n.Role, n.Paint, n.Zone, n.Passed, Names: Listed(n.Names), Own: n.Parts.Count == 1 ? ""
             : $"{string.Join('\n', n.Parts.Select(p => p.Id))}\n{Listed(n.Numbers)}"))
             .Select(g => g.First() with
             {
@@ -70,7 +85,7 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
                 Numbers = g.SelectMany(n => n.Numbers).GroupBy(n => n.Key).ToDictionary(n => n.Key, n => n.Max(v => v.Value)),
                 Remedies = [.. g.SelectMany(n => n.Remedies).Distinct()],
                 At = g.Select(n => n.At).FirstOrDefault(at => at is not null),
-            }).OrderByDescending(n => n.Severity),
+            }).OrderByDescending(n => n.Passed is null ? n.Severity : Severity.Note),
     ];
 
     private static string Listed<T>(IReadOnlyDictionary<string, T> values) =>

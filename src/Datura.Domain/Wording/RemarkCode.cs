@@ -15,6 +15,57 @@ public enum RemarkCode
     /// <inheritdoc cref="MadeForSkin"/>
     CleanForEveryFace,
 
+    /// <inheritdoc cref="MadeForSkin"/>
+    NothingInside,
+
+    /// <inheritdoc cref="MadeForSkin"/>
+    OffBeforeSleep,
+
+    /// <summary>Of hygiene, whatever is painted.</summary>
+    CreamBySpatula,
+
+    /// <inheritdoc cref="CreamBySpatula"/>
+    BrokenSkinThrowAway,
+
+    /// <inheritdoc cref="CreamBySpatula"/>
+    WashAfterwards,
+
+    /// <inheritdoc cref="CreamBySpatula"/>
+    TwoWaters,
+
+    /// <summary>Of what comes off how, on the removal card.</summary>
+    OffHands,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffGems,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffFlakes,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffLids,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffCream,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffWater,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffLips,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffHair,
+
+    /// <inheritdoc cref="OffHands"/>
+    OffCare,
+
+    /// <inheritdoc cref="OffHands"/>
+    StopWashDoctor,
+
+    /// <inheritdoc cref="OffHands"/>
+    LabelOfRemover,
+
     /// <summary>Of a time budget.</summary>
     AllFits,
 

@@ -18,7 +18,10 @@ public static class KitCsv
     ];
 
     // May be left out, in the table and in each line.
-    private static readonly string[] Optional = ["left ml", "price", "cake", "place in cake", "pot ml"];
+    private static readonly string[] Optional = 
+    [
+        "left ml", "price", "cake", "place in cake", "pot ml", "made for skin", "ingredients", "flake mm", "opened on", "keeps months", "lot", "bought at", "full g", "weighed g",
+    ];
 
     public static string Write(IReadOnlyList<PaintDescription> paints)
     {
@@ -38,7 +41,9 @@ public static class KitCsv
                     Plain(p.Id), Plain(p.Name), p.Material, p.Finish, p.CardFilmUm, p.OverBlack.L, p.OverBlack.A, p.OverBlack.B, p.OverWhite.L, p.OverWhite.A, p.OverWhite.B,
                     p.CoatFilmUm, p.DryingSeconds, p.NearEyes ? "yes" : "no", p.OnLips ? "yes" : "no",
                     p.LeftMl is { } left ? left : "", p.Price is { } price ? price : "", Plain(p.Stripe?.Cake ?? ""), p.Stripe is { } stripe ? stripe.Place : "",
-                    p.PotMl is { } pot ? pot : "",
+                    p.PotMl is { } pot ? pot : "", p.MadeForSkin is { } made ? made ? "yes" : "no" : "", Plain(p.Ingredients), p.FlakeMm is { } flake ? flake : "",
+                    p.Pot?.OpenedOn is { } opened ? opened.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) : "", p.Pot?.KeepsMonths is { } months ? months : "",
+                    Plain(p.Pot?.Lot ?? ""), Plain(p.Pot?.BoughtAt ?? ""), p.Pot?.FullG is { } full ? full : "", p.Pot?.WeighedG is { } weighed ? weighed : "",
                 ];
                 foreach (var field in fields)
                 {
@@ -87,7 +92,8 @@ public static class KitCsv
             : throw Refusal(csv.Parser.RawRow, ProblemCode.TableCellEmpty, ("column", column));
         double Number(string column) => double.TryParse(Text(column), NumberStyles.Float, CultureInfo.InvariantCulture, out var n) && double.IsFinite(n)
             ? n : throw Refusal(csv.Parser.RawRow, ProblemCode.TableNoNumber, ("column", column), ("text", Text(column)));
-        double? Maybe(string column) => csv.HeaderRecord!.Contains(column, StringComparer.OrdinalIgnoreCase) && csv.GetField(column) is { Length: > 0 } ? Number(column) : null;
+        bool Has(string column) => csv.HeaderRecord!.Contains(column, StringComparer.OrdinalIgnoreCase) && csv.GetField(column) is { Length: > 0 };
+        double? Maybe(string column) => Has(column) ? Number(column) : null;
         T Word<T>(string column) where T : struct, Enum => Enum.TryParse<T>(Text(column), ignoreCase: true, out var word) && Enum.IsDefined(word)
             ? word : throw Refusal(csv.Parser.RawRow, ProblemCode.TableWord, ("column", column), ("known", string.Join(", ", Enum.GetNames<T>())));
         bool Yes(string column) => Text(column).ToLowerInvariant() switch
@@ -98,14 +104,23 @@ public static class KitCsv
         };
         string Said(string column) => Text(column) is var text && text.Length > Limits.LongestName
             ? throw Refusal(csv.Parser.RawRow, ProblemCode.TableText, ("column", column), ("most", Limits.LongestName)) : Unplain(text);
+        string Noted(string column, int most) => !Has(column) ? "" : Text(column) is var text && text.Length > most
+            ? throw Refusal(csv.Parser.RawRow, ProblemCode.TableText, ("column", column), ("most", most)) : Unplain(text);
+        DateOnly? Day(string column) => !Has(column) ? null : DateOnly.TryParseExact(Text(column), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)
+            ? day : throw Refusal(csv.Parser.RawRow, ProblemCode.TableDay, ("column", column), ("text", Text(column)));
+        var pot = new PaintPot(Day("opened on"), Maybe("keeps months"), Maybe("full g"), Maybe("weighed g")) { Lot = Noted("lot", Limits.LongestName), BoughtAt = Noted("bought at", Limits.LongestName) };
         var paint = new PaintDescription(
             Said("id"), Said("name"), Word<Material>("material"), Word<Finish>("finish"), Number("card film µm"),
             new(Number("black L"), Number("black a"), Number("black b")), new(Number("white L"), Number("white a"), Number("white b")),
             Number("coat film µm"), Number("drying s"), Yes("near eyes"), Yes("on lips"), Maybe("left ml"), Maybe("price"),
-            csv.HeaderRecord!.Contains("cake", StringComparer.OrdinalIgnoreCase) && csv.GetField("cake") is { Length: > 0 } cake
+            Has("cake") && csv.GetField("cake") is { } cake
                 ? new(Unplain(cake), (int)(Maybe("place in cake") ?? throw Refusal(csv.Parser.RawRow, ProblemCode.TableStripe))) : null)
         {
             PotMl = Maybe("pot ml"),
+            MadeForSkin = Has("made for skin") ? Yes("made for skin") : null,
+            Ingredients = Noted("ingredients", Limits.LongestNotes),
+            FlakeMm = Maybe("flake mm"),
+            Pot = pot == new PaintPot() ? null : pot,
         };
         try
         {

@@ -21,13 +21,32 @@ public static class PackingSheet
                 string.Create(CultureInfo.InvariantCulture,
                     $"{found.Faces} faces in {evenings}, out of {kit}; {found.Minutes / 60:0.#} hours of painting. Enough but for a chance of {100 * packed.ShortChance:0.#} % for each thing."),
                 SheetCanvas.Margin, sheet.Y, sheet.Width, SheetFonts.Text, 10) + 6;
-            Pocket(sheet, "Paints", [.. found.Paints.Select(p => (p.Name, Amount(p), Notes(p), (string?)p.Colour))]);
-            Pocket(sheet, "Clean for every colour and face", [.. found.Tools.Where(t => t.Fresh).Select(t => (t.Name, $"{t.Count}", "for one evening", (string?)null))]);
-            Pocket(sheet, "Brushes and others", [.. found.Tools.Where(t => !t.Fresh).Select(t => (t.Name, $"{t.Count}", "", (string?)null))]);
+            Pocket(sheet, "Paints", [.. found.Paints.Select(p => (p.Name, Amount(p), Missing(Notes(p), p.Instead), (string?)p.Colour))]);
+            Pocket(sheet, "Clean for every colour and face", [.. found.Tools.Where(t => t.Fresh).Select(t => (t.Name, $"{t.Count}", Missing("for one evening", t.Instead), (string?)null))]);
+            Pocket(sheet, "Brushes and others", [.. found.Tools.Where(t => !t.Fresh).Select(t => (t.Name, $"{t.Count}", Missing("", t.Instead), (string?)null))]);
             Pocket(sheet, "Beside them", [.. small.Select(s => (s.Name, $"{s.Count}", "", (string?)null))]);
+            Clean(sheet, found.Hygiene);
         }
 
         return stream.ToArray();
+    }
+
+    private static string Missing(string notes, string? instead) => instead is null ? notes : notes.Length == 0 ? $"else {instead}" : $"{notes}; else {instead}";
+
+    private static void Clean(SheetCanvas sheet, HygienePlan plan)
+    {
+        if (plan.Between.Count == 0)
+        {
+            return;
+        }
+
+        Pocket(sheet, string.Create(CultureInfo.InvariantCulture, $"Between two faces: {plan.BetweenMinutes:0.#} min, so {plan.FacesPerHour:0.#} faces an hour"),
+            [.. plan.Between.Select(t => (t.Words, "", string.Create(CultureInfo.InvariantCulture, $"{60 * t.Minutes:0} s"), (string?)null))]);
+        foreach (var rule in plan.Rules)
+        {
+            sheet.Need(SheetCanvas.ParagraphHeight(rule, sheet.Width, SheetFonts.Text, 9) + 2);
+            sheet.Y += sheet.Paragraph(rule, SheetCanvas.Margin, sheet.Y, sheet.Width, SheetFonts.Text, 9) + 2;
+        }
     }
 
     private static string Amount(PackedPaint p) =>

@@ -7,7 +7,10 @@ public sealed record PaperSize(string Name, float Width, float Height)
 
     public static PaperSize Letter { get; } = new("Letter", 612, 792);
 
-    /// <returns>The size of that name, or null.</returns>
+    /// <summary>A card for the pocket (ISO 216: 105 × 148 mm).</summary>
+    public static PaperSize A6 { get; } = new("A6", 297.64f, 419.53f);
+
+    /// <returns>The size of a sheet of that name, or null.</returns>
     public static PaperSize? Find(string name) => new[] { A4, Letter }
         .FirstOrDefault(p => p.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
 }

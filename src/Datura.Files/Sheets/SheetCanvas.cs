@@ -11,24 +11,29 @@ internal sealed class SheetCanvas : IDisposable
     private readonly SKDocument document;
     private readonly PaperSize paper;
     private readonly string foot;
+    private readonly float margin;
     private SKCanvas canvas;
 
-    public SheetCanvas(Stream stream, PaperSize paper, string title, string foot)
+    /// <param name="margin">Of the page, points; small paper has a small one.</param>
+    public SheetCanvas(Stream stream, PaperSize paper, string title, string foot, float margin = Margin)
     {
+        this.margin = margin;
         this.paper = paper;
         this.foot = foot;
         document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = title, Creator = "Datura", RasterDpi = 200, EncodingQuality = 90 });
         canvas = document.BeginPage(paper.Width, paper.Height);
-        Y = Margin;
+        Y = margin;
     }
 
     public float Y { get; set; }
 
     public int Page { get; private set; } = 1;
 
-    public float Width => paper.Width - 2 * Margin;
+    public float Left => margin;
 
-    public float Bottom => paper.Height - Margin - FootHeight;
+    public float Width => paper.Width - 2 * margin;
+
+    public float Bottom => paper.Height - margin - FootHeight;
 
     /// <summary>Starts a new page when less than this height is left.</summary>
     public void Need(float height)
@@ -42,7 +47,7 @@ internal sealed class SheetCanvas : IDisposable
         document.EndPage();
         canvas = document.BeginPage(paper.Width, paper.Height);
         Page++;
-        Y = Margin;
+        Y = margin;
     }
 
     public void Text(string text, float x, float y, SKTypeface face, float size, byte grey = 20, SKTextAlign align = SKTextAlign.Left)
@@ -139,9 +144,9 @@ internal sealed class SheetCanvas : IDisposable
 
     private void Foot()
     {
-        var y = paper.Height - Margin + 4;
-        Rule(Margin, y - 14, paper.Width - Margin, y - 14);
-        Text(foot, Margin, y, SheetFonts.Text, 8, 60);
-        Text($"page {Page}", paper.Width - Margin, y, SheetFonts.Text, 8, 60, SKTextAlign.Right);
+        var (y, size) = (paper.Height - margin + 4, margin < Margin ? 6f : 8f);
+        Rule(margin, y - 14, paper.Width - margin, y - 14);
+        Text(foot, margin, y, SheetFonts.Text, size, 60);
+        Text($"page {Page}", paper.Width - margin, y, SheetFonts.Text, size, 60, SKTextAlign.Right);
     }
 }

@@ -81,6 +81,6 @@ public static class GuestEndpoints
             throw new NotLetInException(ProblemCode.LinkGone);
         }
 
-        return await plans.PlanAsync(new(await library.LookAsync(link.LookId, cancel), link.FaceId, link.KitId, link.SettingId), cancel);
+        return await plans.PlanAsync(new(await library.LookAsync(link.LookId, cancel), link.FaceId, link.KitId, link.SettingId), withCard: false, cancel);
     }
 }

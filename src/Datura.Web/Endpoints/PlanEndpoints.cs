@@ -2,6 +2,7 @@ using System.ComponentModel.DataAnnotations;
 using Datura.Core.Shapes.Transfer;
 using Datura.Core.Shapes;
 using Datura.Core;
+using Datura.Core.After;
 using Datura.Files.Pictures;
 using Datura.Files.Sheets;
 using Datura.Files.Templates;
@@ -103,12 +104,25 @@ public static class PlanEndpoints
         })
             .InBatch().Called("printTemplates", "Outlines to cut from card, in true size.")
             .Gives("application/pdf", "image/svg+xml");
+        plans.MapPost("/removal", async (PlanRequest request, PlanService service, WearerCards cards, CancellationToken cancel) => TypedResults.Ok(await RemovalAsync(request, service, cards, cancel)))
+            .Called("planRemoval", "How the look comes off again: what takes off which paint, in which order.");
+        plans.MapPost("/removal/card", async (PlanRequest request, PlanService service, WearerCards cards, CancellationToken cancel) =>
+        {
+            var planned = await service.PlanAsync(request, cancel);
+            return TypedResults.File(RemovalSheet.Pdf(planned, await RemovalAsync(request, service, cards, cancel)), "application/pdf", $"{Slug.Of(planned.Plan.Look)} removal.pdf");
+        })
+            .InBatch().Called("printRemovalCard", "The removal card on paper, A6, for the wearer to take home.").Gives("application/pdf");
         plans.MapPost("/sheet", async (PlanRequest request, string? paper, string? units, string? kind, PlanService service, CancellationToken cancel) =>
         {
             OneOf("kind", kind, "full", "booth");
             OneOf("units", units, "mm", "in");
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.SheetPaper);
             var planned = await service.PlanAsync(request, cancel);
+            if (planned.Plan.Cautions.Where(c => c is { Severity: Severity.Stop, Passed: null }).ToArray() is { Length: > 0 } open)
+            {
+                throw new InputException("look.passed", ProblemCode.StopsOpen, ("stops", string.Join(" ", open.Select(c => c.Sentence))));
+            }
+
             var name = Slug.Of($"{planned.Plan.Look} on {planned.Plan.Face}");
             if (kind == "booth")
             {
@@ -119,6 +133,12 @@ public static class PlanEndpoints
         })
             .InBatch().Called("printSheet", "The sheet for the chair or the booth.")
             .Gives("application/pdf");
+    }
+
+    private static async Task<RemovalCard> RemovalAsync(PlanRequest request, PlanService service, WearerCards cards, CancellationToken cancel)
+    {
+        var (planned, kit) = (await service.PlanAsync(request, cancel), await service.KitAsync(request, cancel));
+        return RemovalCard.Of(planned, kit, await cards.BroughtAsync(request.FaceId, cancel));
     }
 
     // A word that is none of them is a mistake, not a wish for the usual.

@@ -86,7 +86,7 @@ public class PackedCaseTests
     [Fact]
     public void WhatIsMissingIsBoughtInWholePots()
     {
-        var kit = DemoWorld.Kit with { Paints = [.. DemoWorld.Kit.Paints.Select(p => p with { LeftMl = 2, PotMl = 10, Price = 8 })] };
+        var kit = DemoWorld.Kit with { Paints = [.. DemoWorld.Kit.Paints.Select(p => p with { LeftMl = 2, PotMl = 10, Price = 8, Pot = null })] };
         var packed = PackedCase.Of(Night with { Evenings = 30 }, [(40, Keeper)], kit);
         foreach (var paint in packed.Paints.Where(p => p.Pieces == 0))
         {

@@ -16,6 +16,8 @@ import type {
   PaintDescription,
   PlanRequest,
   Setting,
+  Painting,
+  WearerCard,
   WholeKit,
 } from './types'
 
@@ -112,7 +114,7 @@ export interface Shown {
 }
 
 export type DocumentKind =
-  'looks' | 'faces' | 'kits' | 'settings' | 'characters' | 'references' | 'ideas' | 'cases'
+  'looks' | 'faces' | 'kits' | 'settings' | 'characters' | 'references' | 'ideas' | 'cases' | 'paintings'
 
 /** What every kind of document can: the addresses differ in their first word alone. */
 export function documents(kind: DocumentKind) {
@@ -311,6 +313,42 @@ export const api = {
   packingTable: (one: Case) => answer(client.POST('/api/cases/list.csv', { body: one, parseAs: 'blob' })),
   packingSheet: (one: Case, paper: string) =>
     answer(client.POST('/api/cases/sheet', { params: { query: { paper } }, body: one, parseAs: 'blob' })),
+  fewestThings: (one: Case) => answer(client.POST('/api/cases/fewest', { body: one })),
+  caseCalendar: (one: Case) => answer(client.POST('/api/cases/calendar.ics', { body: one, parseAs: 'blob' })),
+  /** How many faces of each look what is in a kit is enough for. */
+  stillPaints: (id: string, face: string, setting: string) =>
+    answer(client.GET('/api/kits/{id}/still-paints', { params: { path: { id }, query: { face, setting } } })),
+  wearerCard: (id: string) => answer(client.GET('/api/faces/{id}/card', { params: { path: { id } } })),
+  saveWearerCard: (id: string, revision: number, card: WearerCard) =>
+    answer(
+      client.PUT('/api/faces/{id}/card', { params: { path: { id } }, body: { revision, document: card } }),
+    ),
+  deleteWearerCard: (id: string) =>
+    answer(client.DELETE('/api/faces/{id}/card', { params: { path: { id } } })),
+  printWearerCard: (id: string, paper: string, blank: boolean) =>
+    answer(
+      client.GET('/api/faces/{id}/card/sheet', {
+        params: { path: { id }, query: { paper, blank } },
+        parseAs: 'blob',
+      }),
+    ),
+  paintings: () => answer(client.GET('/api/paintings')),
+  painting: (id: string, revision?: number) =>
+    answer(client.GET('/api/paintings/{id}', { params: { path: { id }, query: { revision } } })),
+  addPainting: (one: Painting, key?: string) =>
+    answer(client.POST('/api/paintings', { params: keyed(key), body: one })),
+  savePainting: (id: string, revision: number, one: Painting, key: string) =>
+    answer(
+      client.PUT('/api/paintings/{id}', {
+        params: { path: { id }, ...keyed(key) },
+        body: { revision, document: one },
+      }),
+    ),
+  /** Notes in the book that a planned look was painted. */
+  paintedIt: (request: PlanRequest, lookId: string, on: string) =>
+    answer(client.POST('/api/paintings/of-plan', { params: { query: { lookId, on } }, body: request })),
+  removalCard: (request: PlanRequest) =>
+    answer(client.POST('/api/plan/removal/card', { body: request, parseAs: 'blob' })),
   characters: () => answer(client.GET('/api/characters')),
   character: (id: string, revision?: number) =>
     answer(client.GET('/api/characters/{id}', { params: { path: { id }, query: { revision } } })),

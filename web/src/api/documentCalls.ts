@@ -1,5 +1,14 @@
 import type { DocumentCalls } from '../lib/document'
-import { api, type Case, type Character, type Face, type Look, type Setting, type WholeKit } from './client'
+import {
+  api,
+  type Case,
+  type Character,
+  type Face,
+  type Look,
+  type Painting,
+  type Setting,
+  type WholeKit,
+} from './client'
 
 /** How the service keeps each kind of document that is edited. */
 export const lookCalls: DocumentCalls<Look> = {
@@ -46,6 +55,15 @@ export const caseCalls: DocumentCalls<Case> = {
   },
   save: async (id, revision, one, key) => (await api.saveCase(id, revision, one, key)).revision,
   add: async (one, key) => (await api.addCase(one, key)).id,
+}
+
+export const paintingCalls: DocumentCalls<Painting> = {
+  read: async (id, at) => {
+    const { revision, painting: value } = await api.painting(id, at)
+    return { revision, value }
+  },
+  save: async (id, revision, one, key) => (await api.savePainting(id, revision, one, key)).revision,
+  add: async (one, key) => (await api.addPainting(one, key)).id,
 }
 
 export const settingCalls: DocumentCalls<Setting> = {

@@ -25,6 +25,10 @@ export const LIMITS = {
       min: 0.001,
       max: 0.5,
     },
+    everyDays: {
+      min: 1,
+      max: 31,
+    },
   },
   CaseLine: {
     faces: {
@@ -211,6 +215,24 @@ export const LIMITS = {
       min: 0.1,
       max: 100000,
     },
+    flakeMm: {
+      min: 0.001,
+      max: 20,
+    },
+  },
+  PaintPot: {
+    keepsMonths: {
+      min: 0.5,
+      max: 120,
+    },
+    fullG: {
+      min: 0.1,
+      max: 100000,
+    },
+    weighedG: {
+      min: 0,
+      max: 100000,
+    },
   },
   PaintShare: {
     parts: {
@@ -301,6 +323,10 @@ export const LIMITS = {
       min: 0.1,
       max: 10000,
     },
+    wearHours: {
+      min: 0.1,
+      max: 48,
+    },
   },
   SizeRange: {
     least: {
@@ -360,6 +386,12 @@ export const LIMITS = {
       max: 90,
     },
   },
+  WearerCard: {
+    patienceMinutes: {
+      min: 1,
+      max: 720,
+    },
+  },
   ZoneRelief: {
     mm: {
       min: -20,
@@ -395,6 +427,9 @@ export const LETTERS = {
   CharacterColour: {
     id: 40,
     name: 120,
+  },
+  Cleaning: {
+    what: 300,
   },
   CoatLay: {
     words: 300,
@@ -455,9 +490,26 @@ export const LETTERS = {
   },
   PaintDescription: {
     name: 120,
+    ingredients: 4000,
+  },
+  PaintPot: {
+    lot: 120,
+    boughtAt: 120,
+  },
+  Painting: {
+    name: 120,
+    look: 120,
+    face: 120,
+    kit: 120,
+    notes: 4000,
   },
   Part: {
     name: 120,
+  },
+  PassedStop: {
+    part: 120,
+    paint: 120,
+    words: 300,
   },
   PasswordChange: {
     present: 1000,
@@ -474,6 +526,11 @@ export const LETTERS = {
   },
   PlaceRange: {
     from: 40,
+  },
+  Reaction: {
+    where: 300,
+    what: 300,
+    done: 300,
   },
   ReferencePicture: {
     name: 120,
@@ -504,9 +561,18 @@ export const LETTERS = {
   ToolDescription: {
     name: 120,
   },
+  UsedPaint: {
+    paint: 120,
+    name: 120,
+    lot: 120,
+  },
   Wearer: {
     face: 120,
     look: 120,
+  },
+  WearerCard: {
+    wants: 300,
+    doesNotWant: 300,
   },
 } as const
 
@@ -518,6 +584,7 @@ export const ENTRIES = {
   },
   Case: {
     lines: 60,
+    cleaned: 400,
   },
   Character: {
     parts: 400,
@@ -552,6 +619,7 @@ export const ENTRIES = {
     mendings: 400,
     tags: 12,
     references: 12,
+    passed: 60,
   },
   LookStage: {
     coats: 4000,
@@ -571,15 +639,26 @@ export const ENTRIES = {
   OwnDrawing: {
     points: 40,
   },
+  Painting: {
+    paints: 500,
+    passed: 120,
+  },
   PlanRequest: {
     onScreen: 4000,
   },
   Setting: {
     lamps: 24,
+    conditions: 20,
   },
   TraceRequest: {
     landmarks: 3,
     points: 4000,
+  },
+  WearerCard: {
+    allergies: 20,
+    states: 20,
+    brings: 20,
+    passed: 60,
   },
 } as const
 

@@ -364,6 +364,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/schemas/painting-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of painting files. */
+        get: operations["readPaintingSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lamps": {
         parameters: {
             query?: never;
@@ -1135,6 +1152,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits/{id}/still-paints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many faces of each of the studio's looks what is in the kit is enough for. */
+        get: operations["findStillPainted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1438,6 +1472,40 @@ export interface paths {
         put?: never;
         /** Outlines to cut from card, in true size. */
         post: operations["printTemplates"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/removal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How the look comes off again: what takes off which paint, in which order. */
+        post: operations["planRemoval"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/removal/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The removal card on paper, A6, for the wearer to take home. */
+        post: operations["printRemovalCard"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2357,6 +2425,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/fewest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The smallest kit for a case's looks: tools against minutes, paints against colour. */
+        post: operations["findFewestThings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What must be done on which day, for a calendar. */
+        post: operations["exportCaseCalendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/list.csv": {
         parameters: {
             query?: never;
@@ -2385,6 +2487,232 @@ export interface paths {
         put?: never;
         /** The packing list on paper, with boxes to tick. */
         post: operations["printPackingList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faces/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a wearer said before the first stroke; a blank card when nobody asked yet, or it was deleted. */
+        get: operations["readWearerCard"];
+        /** Keeps a wearer's card until its day, on top of the one that was read. */
+        put: operations["saveWearerCard"];
+        post?: never;
+        /** Deletes a wearer's card at once and for good. */
+        delete: operations["removeWearerCard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faces/{id}/card/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card on paper, to sign; blank where nothing is kept. */
+        get: operations["printWearerCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All paintings of the studio, by name. */
+        get: operations["listPaintings"];
+        put?: never;
+        /** A new painting. */
+        post: operations["addPainting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The paintings with some letters in their name; or those that were removed. */
+        get: operations["findPaintings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A painting, as it is or as it was at a revision. */
+        get: operations["readPainting"];
+        /** Saves a painting on top of the revision that was read; refused when somebody saved in between. */
+        put: operations["savePainting"];
+        post?: never;
+        /** Takes a painting off the lists; it can be put back for 30 days. */
+        delete: operations["removePainting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/for-good": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes a painting for good, with every save of it and every guest's link to it. */
+        delete: operations["erasePainting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a removed painting back as it was. */
+        post: operations["putBackPainting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every save of a painting, newest first. */
+        get: operations["listPaintingRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/revisions/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two saves of a painting. */
+        get: operations["comparePaintingRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/revisions/{revision}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Saves an old revision of a painting anew, on top of the revision that was read. */
+        post: operations["restorePainting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A painting as a file. */
+        get: operations["exportPainting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new painting from a file. */
+        post: operations["importPainting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/of-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes in the book that a planned look was painted: with which pots, and which stops were passed. */
+        post: operations["addPaintingOfPlan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3367,6 +3695,11 @@ export interface components {
             passkeys: components["schemas"]["PasskeyResource"][];
             sessions: components["schemas"]["SessionHeadResource"][];
         };
+        /**
+         * @description Age, as far as it decides what may be painted.
+         * @enum {unknown}
+         */
+        AgeGroup: "notSaid" | "underThree" | "child" | "adult";
         /** @description That somebody changed something. */
         AuditResource: {
             /** Format: int64 */
@@ -3487,6 +3820,32 @@ export interface components {
             id: string;
             name: string;
         };
+        /**
+         * @description What is done with brushes between two faces.
+         * @enum {unknown}
+         */
+        BrushSchool: "wiped" | "alcoholBetween" | "setForEveryFace";
+        /** @description Something to do on a day. */
+        CalendarEntry: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            on: string;
+            /** @description In a few words. */
+            what: string;
+            /** @description More of it; may be empty. */
+            why: string;
+        };
+        /** @description A wearer's card. */
+        CardOfFace: {
+            /**
+             * Format: int32
+             * @description 0 for one that was not kept yet.
+             */
+            revision: number;
+            card: components["schemas"]["WearerCard"];
+        };
         /** @description How well K and S are known from the card. */
         CardResource: {
             /**
@@ -3531,6 +3890,20 @@ export interface components {
              */
             shortChance?: number;
             lines: components["schemas"]["CaseLine"][];
+            /**
+             * Format: date
+             * @description Day of the first evening; null while it is open.
+             */
+            on?: null | string;
+            /**
+             * Format: int32
+             * @description Days from one evening to the next.
+             */
+            everyDays?: number;
+            sponges?: components["schemas"]["SpongeSchool"];
+            brushes?: components["schemas"]["BrushSchool"];
+            /** @description What was cleaned when; newest last. */
+            cleaned?: components["schemas"]["Cleaning"][];
             notes?: string;
         };
         /** @description So many faces in one look. */
@@ -3580,7 +3953,7 @@ export interface components {
          * @description Everything that can be said of a look as a caution or a check; the words stand in wording.en.txt.
          * @enum {unknown}
          */
-        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "oneLidAtATime" | "beyondOwnHand" | "bySecondMirror" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "sparedThenCovered" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut" | "mendsNothing";
+        CautionCode: "eyeArea" | "lipArea" | "fliesLoose" | "cracks" | "lidsClosed" | "oneLidAtATime" | "beyondOwnHand" | "bySecondMirror" | "lashLine" | "doesNotHold" | "noGrip" | "needsGel" | "needsDamp" | "notForSkin" | "flakesTooLarge" | "gluedOnLid" | "looseInWind" | "looseOverCostume" | "rubsOnCostume" | "creamInHeat" | "washedByRain" | "foodSpoilsMouth" | "noMirror" | "longWear" | "sensitiveSkin" | "lenses" | "glasses" | "beard" | "child" | "measureRare" | "brokenSkin" | "sunburnt" | "coldSore" | "infection" | "asthma" | "looseForAsthma" | "underThree" | "allergen" | "listUnknown" | "noConsent" | "outOfPatience" | "skullWithoutNose" | "mouthWithoutNose" | "muzzleWithoutPad" | "whiskersWithoutDots" | "beakOnBareSkin" | "ribsWithoutGlow" | "fangsWithoutMouth" | "boltsHoldNothing" | "ribsWithoutCollarBones" | "outgrownField" | "pastHairline" | "noRoom" | "unevenWeight" | "endsAlongJaw" | "bareGap" | "underCostume" | "hueOnOneEnd" | "tooFine" | "unpainted" | "sparedThenCovered" | "mudBeside" | "mudStirred" | "mudIntoWet" | "spongeNotTurned" | "lampFromBelow" | "lampFromTop" | "lampFromSide" | "lightIsFlat" | "toneTooWeak" | "toneTooFine" | "toneOutOfReach" | "formHardlyReads" | "highlightsStrong" | "lightOnWrongSide" | "overSlot" | "slotNotSure" | "noPencil" | "standsIn" | "toolStandsIn" | "noToolForIt" | "toolTooBroad" | "streaks" | "bleeds" | "runs" | "drags" | "smears" | "loadRunsOut" | "mendsNothing";
         /** @description What can happen, and what to do instead: as data. The sentence is made from it and never read back. */
         CautionNote: {
             code: components["schemas"]["CautionCode"];
@@ -3604,8 +3977,17 @@ export interface components {
             /** @description Steps of which any one would help; a plan that has it says nothing. */
             remedies: components["schemas"]["Remedy"][];
             at: null | components["schemas"]["ChartPoint"];
+            /** @description Why the painter passed this stop; null when she did not, or it is none. */
+            passed: null | string;
+            /** @description Where it is put right: on the skin, or in what it comes from. */
+            place: components["schemas"]["CautionPlace"];
             sentence: string;
         };
+        /**
+         * @description Where a caution is put right.
+         * @enum {unknown}
+         */
+        CautionPlace: "skin" | "look" | "face" | "card" | "kit" | "setting";
         /** @description Rules that several wearers' looks are held to, so that all of them are one creature. It belongs to no face. */
         Character: {
             name: string;
@@ -3676,6 +4058,16 @@ export interface components {
             /** Format: double */
             yMm?: number;
         };
+        /** @description An entry of a cleaning log. */
+        Cleaning: {
+            /**
+             * Format: date
+             * @description Day.
+             */
+            on: string;
+            /** @description What was cleaned and how, in the painter's words. */
+            what: string;
+        };
         /** @description How a coat is laid where it differs from the usual. */
         CoatLay: {
             /**
@@ -3720,6 +4112,11 @@ export interface components {
              */
             stay?: boolean;
         };
+        /**
+         * @description What is in the way where it is painted and worn.
+         * @enum {unknown}
+         */
+        Condition: "outdoors" | "wind" | "rain" | "heat" | "noMirror" | "costumeMatters" | "foodAndDrink";
         /** @description A character's rules, and every wearer held against them. */
         ConformityResource: {
             /** @description Its colours on a screen, by id. */
@@ -3729,6 +4126,11 @@ export interface components {
             rules: components["schemas"]["CharacterRuleResource"][];
             wearers: components["schemas"]["WearerResource"][];
         };
+        /**
+         * @description Who agreed to being painted.
+         * @enum {unknown}
+         */
+        Consent: "notYet" | "wearer" | "guardian";
         /** @description One layer of a core, from the skin up. */
         CoreLayer: {
             part: string;
@@ -3866,6 +4268,35 @@ export interface components {
          * @enum {unknown}
          */
         Family: "bone" | "flesh" | "creature" | "ornament" | "attached" | "carried";
+        /** @description A set of paints that makes every colour of a menu. */
+        FewPaints: {
+            /** @description Their names; with those that are not stirred into mixes. */
+            paints: string[];
+            /**
+             * Format: double
+             * @description Colour furthest off, ΔE00.
+             */
+            mostDeltaE: number;
+            /** @description Whether every smaller set was ruled out. */
+            exact: boolean;
+        };
+        /** @description A set of tools that can do all of a menu. */
+        FewTools: {
+            /** @description Their names. */
+            tools: string[];
+            /**
+             * Format: double
+             * @description Of brush on skin, of all faces.
+             */
+            minutes: number;
+            /**
+             * Format: double
+             * @description Of one face in the mean, against all tools of the kit.
+             */
+            lostMinutes: number;
+            /** @description Whether every set of so many was tried. */
+            exact: boolean;
+        };
         FewestColour: {
             use: string;
             /** @description The colour as the look has it. */
@@ -3876,6 +4307,13 @@ export interface components {
             paints: string[];
             proven: boolean;
             colours: components["schemas"]["FewestColour"][];
+        };
+        /** @description The smallest kit for a menu of looks: tools against minutes lost, paints against colours lost. Both exact, as far as they say so. */
+        FewestThings: {
+            /** @description Sets of one tool and more, each quicker than the one before. */
+            tools: components["schemas"]["FewTools"][];
+            /** @description Sets of paints, each smaller than the one before and further off. */
+            paints: components["schemas"]["FewPaints"][];
         };
         FileContentHttpResult: {
             contentType?: string;
@@ -4118,6 +4556,39 @@ export interface components {
          * @enum {unknown}
          */
         HostPlace: "middle" | "outline" | "tip" | "lowerEdge" | "under";
+        /** @description What keeps an evening clean: what is done between two faces, and how many brushes that takes. */
+        HygienePlan: {
+            /** @description Done after every face, in order. */
+            between: components["schemas"]["HygieneTask"][];
+            /**
+             * Format: double
+             * @description All of it.
+             */
+            betweenMinutes: number;
+            /**
+             * Format: double
+             * @description Of one evening with all faces and what lies between them.
+             */
+            eveningMinutes: number;
+            /**
+             * Format: double
+             * @description So many in the long run; 0 for none.
+             */
+            facesPerHour: number;
+            tools: components["schemas"]["ToolCycle"][];
+            /** @description What holds whatever is painted. */
+            rules: string[];
+        };
+        /** @description What is done between two faces. */
+        HygieneTask: {
+            /** @description What and how. */
+            words: string;
+            /**
+             * Format: double
+             * @description Of the painter's time, for one face in the mean.
+             */
+            minutes: number;
+        };
         /** @description The grammar of an idea: what tells it, what may join, what spoils it, in which colours. A file that a painter can write and share. */
         Idea: {
             /** @description What it is called. */
@@ -4390,6 +4861,8 @@ export interface components {
             production?: null | string;
             /** @description Pictures that the painter works after. */
             references?: components["schemas"]["PinnedReference"][];
+            /** @description Stops that the painter passed, with her reasons. */
+            passed?: components["schemas"]["PassedStop"][];
             notes: string;
         };
         /** @description What a planned look is found by. */
@@ -4668,6 +5141,8 @@ export interface components {
              * @description Paint of all faces in the mean; null when a price or a pot is not known.
              */
             cost: null | number;
+            /** @description What keeps an evening clean, and its time. */
+            hygiene: components["schemas"]["HygienePlan"];
         };
         /** @description One paint of a packed case. */
         PackedPaint: {
@@ -4712,6 +5187,18 @@ export interface components {
              * @description What all faces take of it in the mean, in the studio's currency; null when price or pot are not known.
              */
             cost: null | number;
+            /**
+             * Format: int32
+             * @description Evenings that what is there is enough for, but for the chance; null when nobody looked.
+             */
+            lastsEvenings?: null | number;
+            /**
+             * Format: date
+             * @description The last day on which the open pot is used; null when unknown.
+             */
+            lastDay?: null | string;
+            /** @description What does where it is missing; null where another paint of the kit is chosen instead. */
+            instead?: null | string;
         };
         /** @description What goes into a case. */
         PackedResource: {
@@ -4719,6 +5206,8 @@ export interface components {
             small: components["schemas"]["SmallThing"][];
             /** @description Why a line is not packed, by its place; null where it is. */
             problems: string[];
+            /** @description What must be done on which day; nothing while the first evening is open. */
+            calendar: components["schemas"]["CalendarEntry"][];
         };
         /** @description One kind of tool of a packed case. */
         PackedTool: {
@@ -4732,6 +5221,8 @@ export interface components {
             count: number;
             /** @description A clean one for every colour and face; otherwise it is wiped and goes on. */
             fresh: boolean;
+            /** @description What does where it is missing; null for nothing as good. */
+            instead?: null | string;
         };
         /** @description A paint, described by what a painter can make and photograph: one film drawn over black and over white. */
         PaintDescription: {
@@ -4778,6 +5269,16 @@ export interface components {
              * @description What a full pot holds, ml; null when unknown.
              */
             potMl?: null | number;
+            /** @description What the label lists as its ingredients; empty when nobody copied it. */
+            ingredients?: string;
+            /** @description Whether the label says it is made for skin; null when nobody looked. */
+            madeForSkin?: null | boolean;
+            /**
+             * Format: double
+             * @description Of glitter: its largest flake across, mm; null when unknown.
+             */
+            flakeMm?: null | number;
+            pot?: null | components["schemas"]["PaintPot"];
         };
         /** @description A paint as it behaves on one skin. */
         PaintOnSkin: {
@@ -4813,6 +5314,33 @@ export interface components {
             stripe: null | components["schemas"]["SplitStripe"];
             card: components["schemas"]["CardResource"];
         };
+        /** @description A pot in use: since when, for how long, which one it is, and what it weighs. */
+        PaintPot: {
+            /**
+             * Format: date
+             * @description Day on which it was opened; null when unknown.
+             */
+            openedOn?: null | string;
+            /**
+             * Format: double
+             * @description From then on, as its label says; null for what is usual of its material.
+             */
+            keepsMonths?: null | number;
+            /**
+             * Format: double
+             * @description Weight of the full pot with lid and all, g.
+             */
+            fullG?: null | number;
+            /**
+             * Format: double
+             * @description Its weight now, on the same scales.
+             */
+            weighedG?: null | number;
+            /** @description The lot it was made in, as printed on it. */
+            lot?: string;
+            /** @description Where it was bought, in the painter's words. */
+            boughtAt?: string;
+        };
         /** @description A paint of a kit with the colours one sees. */
         PaintResource: {
             id: string;
@@ -4835,6 +5363,35 @@ export interface components {
             paint: string;
             /** Format: double */
             parts: number;
+        };
+        /** @description One painting of one look on one wearer, as the book keeps it. */
+        Painting: {
+            /** @description What the book calls it: look and day, nothing of a person. */
+            name: string;
+            /** @description Id of the look. */
+            look: string;
+            /** @description Id of the face; null for somebody unnamed. */
+            face: null | string;
+            /** @description Id of the kit. */
+            kit: null | string;
+            /**
+             * Format: date
+             * @description The day.
+             */
+            on: string;
+            /** @description What touched the skin, each pot once. */
+            paints?: components["schemas"]["UsedPaint"][];
+            /** @description Stops that the painter passed, with her reasons. */
+            passed?: components["schemas"]["PassedStop"][];
+            reaction?: null | components["schemas"]["Reaction"];
+            notes?: string;
+        };
+        /** @description An entry of the book as it is kept. */
+        PaintingResource: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            painting: components["schemas"]["Painting"];
         };
         ParameterResource: {
             id: string;
@@ -4917,6 +5474,16 @@ export interface components {
          * @enum {unknown}
          */
         PartVersion: "full" | "quick" | "out";
+        /** @description A stop that the painter passes, in her own words. */
+        PassedStop: {
+            code: components["schemas"]["CautionCode"];
+            /** @description Id of the part it is said of; null for the whole. */
+            part: null | string;
+            /** @description Id of the paint it is said of; null for none. */
+            paint: null | string;
+            /** @description Why. */
+            words: string;
+        };
         /** @description What the browser gives to a passkey. */
         PasskeyOptions: {
             /** @description JSON (W3C Web Authentication Level 3, PublicKeyCredentialCreationOptionsJSON or PublicKeyCredentialRequestOptionsJSON). */
@@ -4958,6 +5525,11 @@ export interface components {
             /** Format: double */
             whiteReflectance: null | number;
         };
+        /**
+         * @description What pictures of a painted face may be used for.
+         * @enum {unknown}
+         */
+        PhotoUse: "none" | "ownBook" | "shown";
         /** @description Where a landmark lies in a picture. */
         PictureMatch: {
             /** @description Landmark with its side, for example exocanthion_left. */
@@ -5062,6 +5634,11 @@ export interface components {
             thisTime: string[];
             /** @description Colours that this kit does not hold, with what takes their place. */
             standIns: components["schemas"]["PlanStandIn"][];
+            /**
+             * Format: int32
+             * @description Stops that nobody has passed yet.
+             */
+            openStops?: number;
         };
         PlanCoat: {
             role: string;
@@ -5458,6 +6035,20 @@ export interface components {
             most: number;
             source: string;
         };
+        /** @description What skin said to paint, and what was done about it. */
+        Reaction: {
+            /**
+             * Format: date
+             * @description Day on which it showed.
+             */
+            on: string;
+            /** @description Place on the skin, in words. */
+            where: string;
+            /** @description How it looked and felt. */
+            what: string;
+            /** @description What was done. */
+            done: string;
+        };
         ReadOnlyMemoryOfbyte: string;
         /**
          * @description How a rule of order puts a step where it is.
@@ -5513,6 +6104,31 @@ export interface components {
             kind: components["schemas"]["MendingKind"];
             /** @description The coat it is done for, named part/role. */
             coat: string;
+        };
+        /** @description How a painted look comes off again: what takes off which material, in which order and how long it takes. */
+        RemovalCard: {
+            look: string;
+            steps: components["schemas"]["RemovalStep"][];
+            /** Format: double */
+            minutes: number;
+            rules: string[];
+        };
+        /**
+         * @description What is done when the paint comes off, in this order.
+         * @enum {unknown}
+         */
+        RemovalKind: "hands" | "gems" | "flakes" | "lids" | "cream" | "water" | "lips" | "hair" | "care";
+        /** @description One thing to do when the paint comes off. */
+        RemovalStep: {
+            kind: components["schemas"]["RemovalKind"];
+            /** @description In a word or two. */
+            title: string;
+            /** @description With what, and how. */
+            how: string;
+            /** Format: double */
+            minutes: number;
+            /** @description Names of the paints it takes off. */
+            paints: string[];
         };
         /** @description A new password by a link. */
         ResetRequest: {
@@ -5636,6 +6252,12 @@ export interface components {
             document: null | components["schemas"]["Look"];
         };
         /** @description A document to be saved on top of the revision that was read. */
+        SaveOfPainting: {
+            /** Format: int32 */
+            revision: number;
+            document: null | components["schemas"]["Painting"];
+        };
+        /** @description A document to be saved on top of the revision that was read. */
         SaveOfReferencePicture: {
             /** Format: int32 */
             revision: number;
@@ -5646,6 +6268,12 @@ export interface components {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Setting"];
+        };
+        /** @description A document to be saved on top of the revision that was read. */
+        SaveOfWearerCard: {
+            /** Format: int32 */
+            revision: number;
+            document: null | components["schemas"]["WearerCard"];
         };
         /** @description The answer to a save. */
         Saved: {
@@ -5754,6 +6382,13 @@ export interface components {
              * @default false
              */
             onOneself?: boolean;
+            /** @description What is in the way there; each once. */
+            conditions?: components["schemas"]["Condition"][];
+            /**
+             * Format: double
+             * @description How long it is worn, h; null when nobody said.
+             */
+            wearHours?: null | number;
         };
         SettingResource: {
             id: string;
@@ -5908,6 +6543,11 @@ export interface components {
              */
             place: number;
         };
+        /**
+         * @description How often a clean sponge is taken.
+         * @enum {unknown}
+         */
+        SpongeSchool: "colourAndFace" | "face";
         /** @description A coat in the stack of a look. */
         StackedCoat: {
             /** @description Named part/role. */
@@ -5947,6 +6587,20 @@ export interface components {
         StepTie: {
             first: string;
             then: string;
+        };
+        /** @description How many more faces of a look a kit is enough for. */
+        StillPaintsResource: {
+            look: string;
+            name: string;
+            /**
+             * Format: int32
+             * @description As many; null when nobody looked how full its pots are.
+             */
+            faces: null | number;
+            /** @description The paint that is gone first. */
+            firstGone: null | string;
+            /** @description Paints of it of which nobody knows how much is left. */
+            notLookedAt: string[];
         };
         StringSegment: {
             buffer?: null | string;
@@ -6016,6 +6670,18 @@ export interface components {
             filmUm: number;
             rings: number[][];
         };
+        /** @description How many of one brush are needed so that a clean one is there for every face. */
+        ToolCycle: {
+            tool: string;
+            name: string;
+            /**
+             * Format: int32
+             * @description As many.
+             */
+            needed: number;
+            /** @description Which one goes to which face, in the order of the evening. */
+            turns: components["schemas"]["ToolTurn"][];
+        };
         /** @description A tool that somebody owns, and what a practised hand does with it. */
         ToolDescription: {
             /** @description Unique within the kit; that of a usual tool in its place. */
@@ -6069,6 +6735,26 @@ export interface components {
              */
             totalSeconds: number;
         };
+        /** @description One use of a brush: on which face, which one of several, and when it is clean again. */
+        ToolTurn: {
+            /**
+             * Format: int32
+             * @description Place of the face in the evening, from 1.
+             */
+            face: number;
+            /**
+             * Format: int32
+             * @description Which of the brushes of this kind, from 1.
+             */
+            piece: number;
+            /** Format: double */
+            fromMinutes: number;
+            /**
+             * Format: double
+             * @description When it is clean again; null for not on this evening.
+             */
+            readyMinutes: null | number;
+        };
         /** @description A coat of a part and one of another that it touches. */
         TouchResource: {
             /** @description Of the part, named part/role. */
@@ -6101,6 +6787,14 @@ export interface components {
              * @default false
              */
             closed?: boolean;
+        };
+        /** @description A paint that was used, as it was called then. */
+        UsedPaint: {
+            /** @description Id in the kit. */
+            paint: string;
+            name: string;
+            /** @description The pot's lot; empty when nobody noted it. */
+            lot: string;
         };
         VersionResource: {
             /** @description Parts that are not painted in full; the computed form is called form. */
@@ -6176,6 +6870,35 @@ export interface components {
             /** @description Id of a look of the studio. */
             look: string;
         };
+        /** @description What a wearer says before the first stroke. Kept apart from the face's measures, and only for a while. */
+        WearerCard: {
+            /** @description Who agreed to it. */
+            consent: components["schemas"]["Consent"];
+            /** @description What pictures of the painted face may be used for. */
+            photos: components["schemas"]["PhotoUse"];
+            /** @description As far as it matters. */
+            age: components["schemas"]["AgeGroup"];
+            /**
+             * Format: double
+             * @description How long they will sit, min; null when nobody asked.
+             */
+            patienceMinutes: null | number;
+            /**
+             * Format: date
+             * @description Day on which the card is deleted.
+             */
+            deleteOn: string;
+            /** @description What they are allergic to, one thing each, as they say it. */
+            allergies?: string[];
+            /** @description How skin and breath are today. */
+            states?: components["schemas"]["WearerState"][];
+            /** @description What they bring along: lenses, glasses, a beard. */
+            brings?: components["schemas"]["WearerCaution"][];
+            wants?: string;
+            doesNotWant?: string;
+            /** @description Stops of this wearer that the painter passed, with her reasons. */
+            passed?: components["schemas"]["PassedStop"][];
+        };
         /**
          * @description What the painter must know of the wearer before starting.
          * @enum {unknown}
@@ -6200,6 +6923,11 @@ export interface components {
             notDecided: number;
             findings: components["schemas"]["RuleFindingResource"][];
         };
+        /**
+         * @description How a wearer's skin and breath are on the day.
+         * @enum {unknown}
+         */
+        WearerState: "brokenSkin" | "sunburnt" | "coldSore" | "infection" | "asthma";
         /** @description A kit with its paints as they are described; KitResource has them as they look. */
         WholeKitResource: {
             id: string;
@@ -7071,6 +7799,26 @@ export interface operations {
         };
     };
     readCaseSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+        };
+    };
+    readPaintingSchema: {
         parameters: {
             query?: never;
             header?: never;
@@ -9049,6 +9797,50 @@ export interface operations {
             };
         };
     };
+    findStillPainted: {
+        parameters: {
+            query: {
+                face: string;
+                setting: string;
+                shortChance?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StillPaintsResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     listSettings: {
         parameters: {
             query?: never;
@@ -9952,6 +10744,90 @@ export interface operations {
                 content: {
                     "application/pdf": components["schemas"]["FileContentHttpResult"];
                     "image/svg+xml": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planRemoval: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovalCard"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printRemovalCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["FileContentHttpResult"];
                 };
             };
             /** @description Bad Request */
@@ -12787,6 +13663,90 @@ export interface operations {
             };
         };
     };
+    findFewestThings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Case"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FewestThings"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportCaseCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Case"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tablePackingList: {
         parameters: {
             query?: never;
@@ -12851,6 +13811,791 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readWearerCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardOfFace"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveWearerCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOfWearerCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardOfFace"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeWearerCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printWearerCard: {
+        parameters: {
+            query?: {
+                paper?: string;
+                blank?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPaintings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintingResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addPainting: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Painting"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    findPaintings: {
+        parameters: {
+            query?: {
+                name?: string;
+                removed?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readPainting: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintingResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    savePainting: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOfPainting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removePainting: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    erasePainting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putBackPainting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPaintingRevisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    comparePaintingRevisions: {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentDifference"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restorePainting: {
+        parameters: {
+            query: {
+                read: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportPainting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Painting"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importPainting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/plain": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addPaintingOfPlan: {
+        parameters: {
+            query: {
+                lookId: string;
+                on: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
                 };
             };
             /** @description Bad Request */

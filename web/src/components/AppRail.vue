@@ -45,6 +45,12 @@ const preferences = usePreferences()
       </svg>
       <span>{{ say('appRail.case') }}</span>
     </router-link>
+    <router-link to="/book" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M5 4h11a3 3 0 0 1 3 3v13H8a3 3 0 0 1-3-3z M5 17a3 3 0 0 1 3-3h11 M9 8h6" />
+      </svg>
+      <span>{{ say('appRail.book') }}</span>
+    </router-link>
     <span class="gap" />
     <router-link
       to="/account"

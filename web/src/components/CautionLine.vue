@@ -1,19 +1,35 @@
 <script setup lang="ts">
-import { say } from '../texts'
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import type { Caution } from '../api/client'
 import { MENDING_NAMES } from '../lib/mendingNames'
 import { asked } from '../lib/mendings'
-import { useMapping } from '../stores/mapping'
 import { useLook } from '../stores/look'
+import { useMapping } from '../stores/mapping'
+import { usePreferences } from '../stores/preferences'
 import { useSelection } from '../stores/selection'
+import { useView } from '../stores/view'
+import { say } from '../texts'
+import PassStop from './PassStop.vue'
 
 const props = defineProps<{ caution: Caution }>()
 
 const lookDoc = useLook()
 const selection = useSelection()
 const mapping = useMapping()
+const preferences = usePreferences()
+const view = useView()
+const router = useRouter()
+
+/** Where else than on the skin it is put right. */
+const PLACES: Partial<Record<Caution['place'], string>> = {
+  face: say('cautionLine.atFace'),
+  card: say('cautionLine.atCard'),
+  kit: say('cautionLine.atKit'),
+  setting: say('cautionLine.atSetting'),
+}
 const leads = computed(() => Boolean(props.caution.at ?? props.caution.parts[0]))
+const place = computed(() => PLACES[props.caution.place])
 
 /** Selects the part and turns the bust to the place. */
 function jump() {
@@ -21,6 +37,17 @@ function jump() {
   const part = lookDoc.look.parts.find((p) => parts.some((named) => named.id === p.id))
   if (part) selection.selected = part.id
   if (at) mapping.spot = { x: at.xMm ?? 0, y: at.yMm ?? 0 }
+}
+
+/** Leads to what it comes from. */
+async function go() {
+  if (props.caution.place === 'setting') view.placing = true
+  else if (props.caution.place === 'kit') await router.push('/kit')
+  else
+    await router.push({
+      path: `/faces/${preferences.face}`,
+      hash: props.caution.place === 'card' ? '#card' : '',
+    })
 }
 
 /** A preparing or mending step that would help, for every coat it is told of. */
@@ -35,16 +62,22 @@ function mend() {
 </script>
 
 <template>
-  <p class="caution" :class="caution.severity">
+  <div class="caution" :class="caution.passed === null ? caution.severity : 'note'">
     {{ caution.sentence }}
     <button v-if="leads" @click="jump">{{ say('cautionLine.showWhere') }}</button>
+    <button v-if="place" @click="go">{{ place }}</button>
     <button v-if="caution.remedies.length" @click="mend">
       {{ say('cautionLine.mend', { name: MENDING_NAMES[caution.remedies[0]!.kind] }) }}
     </button>
-  </p>
+    <pass-stop v-if="caution.severity === 'stop'" :caution="caution" />
+  </div>
 </template>
 
 <style scoped>
+.caution {
+  margin: 0 0 8px;
+}
+
 .caution.note {
   color: var(--faint);
 }
@@ -57,7 +90,7 @@ function mend() {
   color: var(--stop);
 }
 
-button {
+.caution > button {
   border: 0;
   background: none;
   padding: 4px 2px;

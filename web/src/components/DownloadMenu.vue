@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { NButton, NDropdown, useMessage } from 'naive-ui'
 import { ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, documents } from '../api/client'
 import { download, fileName } from '../lib/download'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { usePreferences } from '../stores/preferences'
+import { useAttempt } from '../lib/attempt'
+import { today } from '../lib/format'
 import { say } from '../texts'
 import SavesPanel from './SavesPanel.vue'
 
@@ -14,6 +17,8 @@ const message = useMessage()
 const lookDoc = useLook()
 const planning = usePlan()
 const preferences = usePreferences()
+const router = useRouter()
+const attempt = useAttempt()
 const printing = ref(false)
 const saves = ref(false)
 
@@ -22,8 +27,10 @@ const SHEETS = [
   { label: say('downloadMenu.stepSheetLetter'), key: 'Letter' },
   { label: say('downloadMenu.boothSheetOnePageA4'), key: 'A4 booth' },
   { label: say('downloadMenu.boothSheetOnePageLetter'), key: 'Letter booth' },
+  { label: say('downloadMenu.removalCardA6'), key: 'removal' },
   { label: say('downloadMenu.lookFile'), key: 'file' },
   { type: 'divider', key: 'line' },
+  { label: say('downloadMenu.paintedIt'), key: 'painted' },
   { label: say('downloadMenu.earlierSaves'), key: 'saves' },
 ]
 
@@ -34,12 +41,24 @@ async function sheet(key: string) {
     window.location.assign(documents('looks').file(lookDoc.id))
     return
   }
+  if (key === 'painted') {
+    await attempt(async () => {
+      await lookDoc.save()
+      const { id } = await api.paintedIt(planning.request, lookDoc.id, today())
+      await router.push(`/book/${id}`)
+    })
+    return
+  }
   if (key === 'saves') {
     saves.value = true
     return
   }
   printing.value = true
   try {
+    if (key === 'removal') {
+      download(await api.removalCard(planning.request), fileName(`${lookDoc.look.name} removal`, 'pdf'))
+      return
+    }
     download(
       await api.sheet(
         planning.request,

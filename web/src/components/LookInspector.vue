@@ -14,7 +14,7 @@ import { usePreferences } from '../stores/preferences'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { useSelection } from '../stores/selection'
-import CautionLine from './CautionLine.vue'
+import CautionList from './CautionList.vue'
 import LookCharacters from './LookCharacters.vue'
 import NamedSlider from './NamedSlider.vue'
 import TagField from './TagField.vue'
@@ -154,7 +154,7 @@ function factOf(id: string) {
 
     <section v-if="plan?.cautions.length" class="group">
       <h3>{{ say('lookInspector.checksAndCautions') }}</h3>
-      <caution-line v-for="caution in plan.cautions" :key="caution.sentence" :caution="caution" />
+      <caution-list :cautions="plan.cautions" />
     </section>
 
     <section class="group">

@@ -5,7 +5,7 @@ import { say } from '../texts'
 import ColourSwatch from './ColourSwatch.vue'
 
 /** Everything that goes along, pocket by pocket. */
-const props = defineProps<{ packed: Packed }>()
+const props = defineProps<{ packed: Packed; evenings: number }>()
 
 type Paint = Packed['packed']['paints'][number]
 const found = computed(() => props.packed.packed)
@@ -17,19 +17,32 @@ const amount = (p: Paint) =>
     ? say('packedList.pieces', { count: p.pieces })
     : say('packedList.ml', { ml: p.ml.toFixed(1), grams: p.grams.toFixed(1) })
 
+const left = (p: Paint) => Math.round(10 * (p.leftMl ?? 0)) / 10
+
 // From here on somebody should do something about it.
 const SHORT = 0.05
 function there(p: Paint) {
   if (p.pieces > 0) return ''
   if (p.leftMl === null) return say('packedList.lookHowFull')
-  if ((p.buyPots ?? 0) > 0) return say('packedList.buy', { left: p.leftMl, pots: p.buyPots })
+  if ((p.buyPots ?? 0) > 0) return say('packedList.buy', { left: left(p), pots: p.buyPots })
+  if ((p.lastsEvenings ?? props.evenings) < props.evenings)
+    return say('packedList.lastsEvenings', { left: left(p), evenings: p.lastsEvenings })
   if ((p.shortChance ?? 0) > SHORT)
     return say('packedList.mayRunOut', {
-      left: p.leftMl,
+      left: left(p),
       chance: Math.round(100 * p.shortChance!),
     })
-  return say('packedList.lasts', { left: p.leftMl })
+  return say('packedList.lasts', { left: left(p) })
 }
+
+/** What else there is to know of a pot. */
+const more = (p: Paint) =>
+  [
+    p.lastDay && say('packedList.lastDay', { on: p.lastDay }),
+    p.instead && say('packedList.else', { instead: p.instead }),
+  ]
+    .filter(Boolean)
+    .join('; ')
 const isShort = (p: Paint) => (p.buyPots ?? 0) > 0 || (p.shortChance ?? 0) > SHORT
 </script>
 
@@ -60,7 +73,9 @@ const isShort = (p: Paint) => (p.buyPots ?? 0) > 0 || (p.shortChance ?? 0) > SHO
         <td class="n">
           <b>{{ amount(p) }}</b>
         </td>
-        <td :class="isShort(p) ? 'stop' : 'faint'">{{ there(p) }}</td>
+        <td :class="isShort(p) ? 'stop' : 'faint'">
+          {{ there(p) }} <span class="faint">{{ more(p) }}</span>
+        </td>
       </tr>
     </tbody>
   </table>
@@ -70,6 +85,7 @@ const isShort = (p: Paint) => (p.buyPots ?? 0) > 0 || (p.shortChance ?? 0) > SHO
       <ul>
         <li v-for="t in fresh" :key="t.tool">
           <b>{{ t.count }}</b> {{ t.name }}
+          <span v-if="t.instead" class="faint">{{ say('packedList.else', { instead: t.instead }) }}</span>
         </li>
       </ul>
     </section>
@@ -78,6 +94,7 @@ const isShort = (p: Paint) => (p.buyPots ?? 0) > 0 || (p.shortChance ?? 0) > SHO
       <ul>
         <li v-for="t in others" :key="t.tool">
           <b>{{ t.count }}</b> {{ t.name }}
+          <span v-if="t.instead" class="faint">{{ say('packedList.else', { instead: t.instead }) }}</span>
         </li>
       </ul>
     </section>

@@ -41,6 +41,10 @@ const fresh = (): PaintDescription => ({
   potMl: null,
   price: null,
   stripe: null,
+  ingredients: '',
+  madeForSkin: null,
+  flakeMm: null,
+  pot: null,
 })
 
 const draft = ref<PaintDescription>(fresh())

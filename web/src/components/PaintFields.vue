@@ -5,6 +5,7 @@ import { LETTERS, LIMITS } from '../api/limits'
 import { FINISHES, MATERIALS } from '../lib/materials'
 import { say } from '../texts'
 import PaintCard from './PaintCard.vue'
+import PaintLabel from './PaintLabel.vue'
 
 /** What a paint is: its name, what it is made of, its card, how it is laid and where it may go. */
 const draft = defineModel<PaintDescription>({ required: true })
@@ -83,6 +84,7 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
         :input-props="{ 'aria-label': words }"
       />
     </label>
+    <paint-label v-model="draft" class="wide" />
     <div class="checks wide">
       <n-checkbox v-model:checked="draft.nearEyes">{{ say('paintEditor.labelledForTheEyeArea') }}</n-checkbox>
       <n-checkbox v-model:checked="draft.onLips">{{ say('paintEditor.labelledForLips') }}</n-checkbox>

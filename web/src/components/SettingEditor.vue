@@ -18,6 +18,7 @@ import NumberField from './NumberField.vue'
 import OwnRates from './OwnRates.vue'
 import SaveNotice from './SaveNotice.vue'
 import SaveState from './SaveState.vue'
+import SettingConditions from './SettingConditions.vue'
 import SettingLight from './SettingLight.vue'
 import UndoButtons from './UndoButtons.vue'
 
@@ -167,6 +168,7 @@ async function duplicate() {
         />
       </label>
       <own-rates v-model="setting.rates" />
+      <setting-conditions v-model="setting" />
       <h3>{{ say('settingEditor.costumeNeckline') }}</h3>
       <div class="three">
         <label>

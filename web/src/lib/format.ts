@@ -30,6 +30,13 @@ export function size(line: SizeLine, unit: LengthUnit): string {
   return line.unit === '' ? trimmed(line.value, 0) : `${trimmed(line.value, 1)} ${line.unit}`
 }
 
+/** A day as it is kept, 2026-11-28: here, not in Greenwich. */
+export function today(now = new Date()): string {
+  return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+    .map((n) => String(n).padStart(2, '0'))
+    .join('-')
+}
+
 /** A length with its unit, whatever it is of. */
 export function length(mm: number, unit: LengthUnit): string {
   return unit === 'in'

@@ -229,6 +229,8 @@ export const usePlan = defineStore('plan', () => {
     strip,
     lamp,
     busy: planning.busy,
+    /** Reckons it anew: something changed that it does not watch. */
+    replan,
     planPart,
     request,
     showCoats,

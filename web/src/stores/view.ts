@@ -16,10 +16,13 @@ export const useView = defineStore('view', () => {
   const seenFromM = ref(0)
   const layout = useLocalStorage<Layout>(KEPT, 'both')
 
+  /** Whether the setting is open, where it is worn. */
+  const placing = ref(false)
+
   function show(next: BustView) {
     view.value = next
     asked.value++
   }
 
-  return { view, asked, seenFromM, layout, show }
+  return { view, asked, seenFromM, layout, placing, show }
 })

@@ -5,6 +5,11 @@ import { useRouter } from 'vue-router'
 import { api, type Case, type LookHead, type Packed } from '../api/client'
 import { caseCalls } from '../api/documentCalls'
 import { LETTERS, LIMITS } from '../api/limits'
+import CalendarList from '../components/CalendarList.vue'
+import CleaningLog from '../components/CleaningLog.vue'
+import DayField from '../components/DayField.vue'
+import FewestThings from '../components/FewestThings.vue'
+import HygienePlan from '../components/HygienePlan.vue'
 import DocumentTop from '../components/DocumentTop.vue'
 import FieldRow from '../components/FieldRow.vue'
 import PackedList from '../components/PackedList.vue'
@@ -32,8 +37,22 @@ const NOTHING: Case = {
   queue: false,
   shortChance: 0.05,
   notes: '',
+  on: null,
+  everyDays: 1,
+  sponges: 'colourAndFace',
+  brushes: 'alcoholBetween',
+  cleaned: [],
 }
 const PAUSE_MS = 400
+const SPONGES = [
+  { value: 'colourAndFace', label: say('caseView.spongeColourAndFace') },
+  { value: 'face', label: say('caseView.spongeFace') },
+]
+const BRUSHES = [
+  { value: 'wiped', label: say('caseView.brushWiped') },
+  { value: 'alcoholBetween', label: say('caseView.brushAlcohol') },
+  { value: 'setForEveryFace', label: say('caseView.brushSet') },
+]
 const PAPERS = ['A4', 'Letter'].map((key) => ({ key, label: key }))
 
 const router = useRouter()
@@ -121,6 +140,8 @@ const takeOut = (k: number) => (form.value.lines = form.value.lines.filter((_, n
 
 const table = () =>
   attempt(async () => download(await api.packingTable(doc.value), fileName(doc.value.name, 'csv')))
+const calendar = () =>
+  attempt(async () => download(await api.caseCalendar(doc.value), fileName(doc.value.name, 'ics')))
 const print = (paper: string) =>
   attempt(async () => download(await api.packingSheet(doc.value, paper), fileName(doc.value.name, 'pdf')))
 </script>
@@ -217,6 +238,39 @@ const print = (paper: string) =>
             ><template #suffix>%</template></n-input-number
           >
         </field-row>
+        <field-row :label="say('caseView.on')">
+          <day-field
+            :model-value="form.on ?? null"
+            :says="say('caseView.on')"
+            @update:model-value="(on: string | null) => (form.on = on)"
+          />
+        </field-row>
+        <field-row v-if="(form.evenings ?? 1) > 1" :label="say('caseView.everyDays')">
+          <n-input-number
+            v-model:value="form.everyDays"
+            size="small"
+            v-bind="LIMITS.Case.everyDays"
+            :precision="0"
+            :input-props="{ 'aria-label': say('caseView.everyDays') }"
+            ><template #suffix>{{ say('caseView.days') }}</template></n-input-number
+          >
+        </field-row>
+        <field-row :label="say('caseView.sponges')">
+          <n-select
+            v-model:value="form.sponges"
+            size="small"
+            :options="SPONGES"
+            :aria-label="say('caseView.sponges')"
+          />
+        </field-row>
+        <field-row :label="say('caseView.brushes')">
+          <n-select
+            v-model:value="form.brushes"
+            size="small"
+            :options="BRUSHES"
+            :aria-label="say('caseView.brushes')"
+          />
+        </field-row>
         <field-row :label="say('caseView.kit')">
           <n-select
             v-model:value="form.kit"
@@ -248,13 +302,22 @@ const print = (paper: string) =>
         <h2>{{ say('caseView.toPack') }}</h2>
         <span v-if="reckoning" class="faint" role="status">{{ say('caseView.reckoning') }}</span>
         <span class="gap" />
+        <n-button :disabled="!packed?.calendar.length" @click="calendar">{{
+          say('caseView.calendar')
+        }}</n-button>
         <n-button :disabled="!packed" @click="table">{{ say('caseView.asATable') }}</n-button>
         <n-dropdown trigger="click" :options="PAPERS" @select="print">
           <n-button type="primary" :disabled="!packed">{{ say('caseView.packingList') }}</n-button>
         </n-dropdown>
       </header>
       <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
-      <packed-list v-if="packed" :packed="packed" />
+      <template v-if="packed">
+        <packed-list :packed="packed" :evenings="doc.value.evenings ?? 1" />
+        <hygiene-plan :plan="packed.packed.hygiene" />
+        <cleaning-log v-model="form.cleaned" />
+        <calendar-list :days="packed.calendar" />
+        <fewest-things :packed="doc.value" />
+      </template>
     </section>
     <section v-else-if="cases && !stored" class="none">
       <h2>{{ say('caseView.noneYet') }}</h2>
@@ -274,6 +337,16 @@ const print = (paper: string) =>
   padding: 6px 22px 40px;
   background: var(--panel);
   border-right: 1px solid var(--line);
+}
+
+@media (width > 1100px) {
+  /* The list beside it is long; whom it is for stays in sight. */
+  .wanted {
+    position: sticky;
+    top: 0;
+    max-height: 100vh;
+    overflow-y: auto;
+  }
 }
 
 h2 {

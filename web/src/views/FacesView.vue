@@ -3,7 +3,7 @@ import { say } from '../texts'
 import { LETTERS } from '../api/limits'
 import { NButton, useMessage } from 'naive-ui'
 import { computed, reactive, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, type Face } from '../api/client'
 import { faceCalls } from '../api/documentCalls'
 import { useDocument } from '../lib/document'
@@ -16,12 +16,14 @@ import { useSession } from '../stores/session'
 import DocumentTop from '../components/DocumentTop.vue'
 import FaceList from '../components/FaceList.vue'
 import FaceMeasures from '../components/FaceMeasures.vue'
+import WearerCardPanel from '../components/WearerCardPanel.vue'
 import FacePerson from '../components/FacePerson.vue'
 
 const props = defineProps<{ id?: string }>()
 
 const NOBODY: Face = { id: '', name: '', measuresMm: {}, skin: { l: 62, a: 11, b: 17 }, cautions: [] }
 
+const route = useRoute()
 const router = useRouter()
 const message = useMessage()
 const catalogue = useCatalogue()
@@ -110,6 +112,7 @@ async function removed() {
         @back="catalogue.loadFaces()"
       />
 
+      <wearer-card-panel id="card" :face="stored.id" :wanted="route.hash === '#card'" />
       <div class="columns" :inert="!session.canChange">
         <face-measures v-model="face.measuresMm" :estimate="estimate" :errors="errors" :notes="notes" />
 

@@ -14,6 +14,7 @@ import RemovedMenu from '../components/RemovedMenu.vue'
 import PaintEditor from '../components/PaintEditor.vue'
 import PaintTable from '../components/PaintTable.vue'
 import RecipePanel from '../components/RecipePanel.vue'
+import StillPaints from '../components/StillPaints.vue'
 import ToolBox from '../components/ToolBox.vue'
 import SaveNotice from '../components/SaveNotice.vue'
 import SaveState from '../components/SaveState.vue'
@@ -177,6 +178,7 @@ async function read(file: File) {
       :may-change="session.canChange"
       @change="(tools, key) => doc.change({ ...doc.value, tools }, key)"
     />
+    <still-paints v-if="doc.id" :kit="doc.id" :face="preferences.face" :setting="preferences.setting" />
     <paint-editor
       v-model:show="editorShown"
       :paint="editing"

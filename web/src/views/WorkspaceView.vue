@@ -39,7 +39,6 @@ const menu = ref<Pointed | null>(null)
 const choosing = ref(false)
 const missing = ref('')
 const bust = ref<InstanceType<typeof BustPanel> | null>(null)
-const placing = ref(false)
 
 async function open() {
   missing.value = ''
@@ -58,7 +57,7 @@ const inspector = computed(() => lensOf(lens.id).inspector)
 
 useWorkspaceKeys({
   // A dialog has the keys to itself.
-  busy: () => choosing.value || placing.value,
+  busy: () => choosing.value || view.placing,
   add: () => {
     if (session.canChange) choosing.value = true
   },
@@ -86,7 +85,7 @@ watch(menu, () => (mapping.spot = null))
     <n-button type="primary" @click="router.push('/looks')">{{ say('workspaceView.allLooks') }}</n-button>
   </div>
   <div v-else class="workspace">
-    <workspace-head @add="choosing = true" @place="placing = true" />
+    <workspace-head @add="choosing = true" @place="view.placing = true" />
 
     <save-notice :doc="lookDoc" @copied="(id) => router.push(`/looks/${id}`)" />
 
@@ -117,7 +116,7 @@ watch(menu, () => (mapping.spot = null))
 
     <point-menu v-if="menu && session.canChange" :at="menu" @close="menu = null" />
     <part-library v-model:show="choosing" />
-    <setting-editor v-model:show="placing" />
+    <setting-editor v-model:show="view.placing" />
   </div>
 </template>
 
