@@ -127,7 +127,7 @@ public class WordingTests
     public void TheSameOfManyPartsIsSaidOnce()
     {
         CautionNote Note(CautionCode code, Severity severity, double value, params string[] parts) =>
-            new(code, severity) { Parts = [.. parts.Select(p => new NamedPart(p, p))], Numbers = new Dictionary<string, double> { ["dries"] = value, ["shared"] = value } };
+            new(code, severity) { Parts = [.. parts.Select(p => new NamedPart(p, p))], Numbers = new Dictionary<string, double> { ["dries"] = value, ["shared"] = value }, Names = new Dictionary<string, string> { ["paint"] = "Tar" } };
         var together = CautionNote.Together([
             Note(CautionCode.LidsClosed, Severity.Warning, 40, "a"), Note(CautionCode.NoRoom, Severity.Warning, 2, "a", "b"), Note(CautionCode.LidsClosed, Severity.Warning, 60, "b"),
             Note(CautionCode.NoRoom, Severity.Warning, 3, "b", "c"), Note(CautionCode.NoPencil, Severity.Note, 0), Note(CautionCode.EyeArea, Severity.Stop, 0, "a"),

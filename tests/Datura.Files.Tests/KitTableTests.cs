@@ -16,6 +16,14 @@ public class KitTableTests
         Stripe = random.Next(3) == 0 ? new(Names[random.Next(Names.Length)], random.Next(1, 6)) : null,
         LeftMl = random.Next(2) == 0 ? null : random.Next(0, 90),
         PotMl = random.Next(2) == 0 ? null : random.Next(1, 60),
+        MadeForSkin = random.Next(3) switch { 0 => null, 1 => true, _ => false },
+        Ingredients = random.Next(2) == 0 ? "" : $"{Names[random.Next(Names.Length)]}, Talc\nCI 77891",
+        FlakeMm = random.Next(2) == 0 ? null : random.Next(1, 20) / 100.0,
+        Pot = random.Next(2) == 0 ? null : new(new DateOnly(2026, 1, 1).AddDays(random.Next(300)), random.Next(2) == 0 ? null : random.Next(1, 48), 60, random.Next(2) == 0 ? null : random.Next(20, 60))
+        {
+            Lot = Names[random.Next(Names.Length)],
+            BoughtAt = random.Next(2) == 0 ? "" : Names[random.Next(Names.Length)],
+        },
     };
 
     // Round trip whatever a paint is called; and nothing that a spreadsheet would compute stands in it (OWASP, CSV injection).
@@ -46,9 +54,14 @@ public class KitTableTests
     [InlineData("black L", "-900")]
     [InlineData("left ml", "-1")]
     [InlineData("price", "-0.5")]
+    [InlineData("flake mm", "-0.5")]
+    [InlineData("opened on", "yesterday")]
+    [InlineData("keeps months", "0")]
+    [InlineData("full g", "-1")]
+    [InlineData("made for skin", "perhaps")]
     public void AValueThatNoPaintHasIsRefusedWithItsLine(string column, string value)
     {
-        var rows = KitCsv.Write([DemoWorld.Kit.Paints[0], DemoWorld.Kit.Paints[1]]).Split("\r\n").Select(l => l.Split(',')).ToArray();
+        var rows = KitCsv.Write([.. DemoWorld.Kit.Paints.Take(2).Select(p => p with { Ingredients = "" })]).Split("\r\n").Select(l => l.Split(',')).ToArray();
         rows[2][Array.IndexOf(rows[0], column)] = value;
         var refused = Assert.Throws<InputException>(() => KitCsv.Read(string.Join("\r\n", rows.Select(r => string.Join(',', r)))));
         Assert.StartsWith("Line 3: ", refused.Message, StringComparison.Ordinal);

@@ -49,6 +49,21 @@ public static class RandomLooks
             SlotMinutes = random.Next(3, 90),
             NecklineMm = random.Next(-60, 151),
             OnOneself = random.Next(4) == 0,
+            Conditions = [.. Enum.GetValues<Condition>().Where(_ => random.Next(2) == 0)],
+            WearHours = random.Next(2) == 0 ? null : random.Next(1, 24),
+        };
+    }
+
+    /// <summary>A wearer who says anything at all.</summary>
+    public static WearerCard Card(int seed)
+    {
+        var random = new Random(seed * 17 + 3);
+        string[] allergies = ["lanolin", "Nuts", "perfume", "nickel", "CI 77491", "wheat", "“anything”, really", "é"];
+        return new(Pick(random, Enum.GetValues<Consent>()), Pick(random, Enum.GetValues<PhotoUse>()), Pick(random, Enum.GetValues<AgeGroup>()), random.Next(2) == 0 ? null : random.Next(1, 90), new(2026, 12, 24))
+        {
+            Allergies = [.. allergies.Where(_ => random.Next(3) == 0)],
+            States = [.. Enum.GetValues<WearerState>().Where(_ => random.Next(3) == 0)],
+            Brings = [.. Enum.GetValues<WearerCaution>().Where(_ => random.Next(3) == 0)],
         };
     }
 

@@ -12,7 +12,7 @@ public class RightsTests(Service service) : IClassFixture<Service>
     private static readonly string[] OwnersAlone =
     [
         "exportStudio", "importStudio", "renameStudio", "listChanges", "listMembers", "invite", "changeRole", "removeMember", "makeResetLink", "exportPerson",
-        "eraseLook", "eraseFace", "eraseKit", "eraseSetting", "eraseCharacter", "eraseReference", "eraseIdea", "eraseCase",
+        "eraseLook", "eraseFace", "eraseKit", "eraseSetting", "eraseCharacter", "eraseReference", "eraseIdea", "eraseCase", "erasePainting",
     ];
 
     private static readonly string[] Open =

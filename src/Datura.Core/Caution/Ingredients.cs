@@ -84,6 +84,12 @@ public static class Ingredients
     private static readonly (string British, string American)[] Spellings =
         [("sulph", "sulf"), ("colour", "color"), ("aluminium", "aluminum"), ("oestr", "estr"), ("caesium", "cesium"), ("moulding", "molding"), ("c i ", "ci ")];
 
+    // The letters of European labels; the program runs without the system's tables of languages.
+    private static readonly Dictionary<string, string> Accents = new[]
+    {
+        "a àáâãäåāăą", "c çćč", "d ď", "e èéêëēęěė", "g ğ", "i ìíîïīįı", "l ł", "n ñńň", "o òóôõöøōő", "r ř", "s śšş", "t ťţ", "u ùúûüūůűų", "y ýÿ", "z źżž", "ss ß", "ae æ", "oe œ",
+    }.Select(l => l.Split(' ')).SelectMany(l => l[1].Select(accented => (Accented: accented.ToString(), Bare: l[0]))).ToDictionary(l => l.Accented, l => l.Bare);
+
     /// <summary>The ingredient of a list that an allergy is about, as the list says it; null when none is found.</summary>
     /// <param name="list">As copied from a label: parted by commas, semicolons, full stops or lines.</param>
     /// <param name="allergy">In the wearer's words.</param>
@@ -125,12 +131,16 @@ public static class Ingredients
     internal static string Plain(string text)
     {
         var plain = new StringBuilder();
-        // What is no character at all is nothing that a label says.
-        foreach (var rune in text.EnumerateRunes().SelectMany(r => r.ToString().Normalize(NormalizationForm.FormD).EnumerateRunes()))
+        foreach (var rune in text.EnumerateRunes())
         {
-            if (Rune.IsLetterOrDigit(rune))
+            var letter = Rune.ToLowerInvariant(rune).ToString();
+            if (Accents.TryGetValue(letter, out var bare))
             {
-                plain.Append(Rune.ToLowerInvariant(rune).ToString());
+                plain.Append(bare);
+            }
+            else if (Rune.IsLetterOrDigit(rune))
+            {
+                plain.Append(letter);
             }
             else if (Rune.GetUnicodeCategory(rune) != UnicodeCategory.NonSpacingMark && plain.Length > 0 && plain[^1] != ' ')
             {

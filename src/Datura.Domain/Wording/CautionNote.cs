@@ -85,6 +85,13 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
                 Numbers = g.SelectMany(n => n.Numbers).GroupBy(n => n.Key).ToDictionary(n => n.Key, n => n.Max(v => v.Value)),
                 Remedies = [.. g.SelectMany(n => n.Remedies).Distinct()],
                 At = g.Select(n => n.At).FirstOrDefault(at => at is not null),
+            })
+            // Two parts or coats may bear one name: what is said of both is said once.
+            .GroupBy(n => (n.Sentence, n.Severity, n.Passed)).Select(g => g.Count() == 1 ? g.First() : g.First() with
+            {
+                Parts = [.. g.SelectMany(n => n.Parts).Distinct()],
+                Role = null,
+                Remedies = [.. g.SelectMany(n => n.Remedies).Distinct()],
             }).OrderByDescending(n => n.Passed is null ? n.Severity : Severity.Note),
     ];
 

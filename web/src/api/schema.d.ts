@@ -5512,6 +5512,9 @@ export interface components {
             saves: components["schemas"]["SavedFace"][];
             /** @description Guests' links that show the face. */
             links: components["schemas"]["GuestLinkResource"][];
+            card: null | components["schemas"]["WearerCard"];
+            /** @description What the book tells of the person. */
+            book: components["schemas"]["Painting"][];
         };
         PhotoAnswer: {
             colour: components["schemas"]["Lab"];
