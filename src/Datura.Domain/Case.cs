@@ -17,6 +17,9 @@ public sealed record Case(
     bool Queue = false,
     [property: Range(0.001, 0.5)] double ShortChance = 0.05)
 {
+    /// <summary>Day of the last evening; null while the first is open.</summary>
+    public DateOnly? LastOn() => On?.AddDays((Evenings - 1) * EveryDays);
+
     /// <summary>Looks in one case.</summary>
     public const int MostLines = 60;
 

@@ -30,7 +30,7 @@ public partial class CareSheetTests
         var (text, pictures, width, height) = Read(RemovalSheet.Pdf(planned, card));
         Assert.Equal(105 / 25.4 * 72, width, 0.5);
         Assert.Equal(148 / 25.4 * 72, height, 0.5);
-        Assert.Equal(1, pictures);
+        Assert.Equal(3, pictures);
         Assert.All(card.Steps, s => Assert.Contains(Squeezed(s.Title), text, StringComparison.Ordinal));
         Assert.All(card.Steps.Select(s => s.How).Concat(card.Rules), words => Assert.Contains(Squeezed(words), text, StringComparison.Ordinal));
     }

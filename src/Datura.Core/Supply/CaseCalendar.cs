@@ -19,7 +19,6 @@ public static class CaseCalendar
             return [];
         }
 
-        var last = first.AddDays((packed.Evenings - 1) * packed.EveryDays);
         List<CalendarEntry> days =
         [
             new(first.AddDays(-1), $"Sponges washed and dry, brushes clean, pack: {packed.Name}", "The packing list has boxes to tick."),
@@ -39,7 +38,7 @@ public static class CaseCalendar
         days.AddRange(found.Paints.Where(p => p.LastsEvenings is { } lasts && lasts < packed.Evenings).Select(p => new CalendarEntry(
             first.AddDays(p.LastsEvenings!.Value * packed.EveryDays), $"{p.Name} may run out",
             string.Create(CultureInfo.InvariantCulture, $"What is there lasts for {p.LastsEvenings} of {packed.Evenings} evenings, but for a chance of {100 * packed.ShortChance:0.#} %."))));
-        days.AddRange(found.Paints.Where(p => p.LastDay <= last).Select(p => new CalendarEntry(
+        days.AddRange(found.Paints.Where(p => p.GoesOff).Select(p => new CalendarEntry(
             p.LastDay!.Value, $"Last day of the open pot of {p.Name}", "By its label, or as such paint usually keeps. Buy a new one.")));
         return [.. days.OrderBy(d => d.On).ThenBy(d => d.What, StringComparer.Ordinal)];
     }

@@ -53,6 +53,7 @@ public sealed record PackedCase(IReadOnlyList<PackedPaint> Paints, IReadOnlyList
         {
             LastsEvenings = counted || left is null ? null : Lasts(paint.Id, packed, lines, left.Value),
             LastDay = PotAge.LastDay(paint),
+            GoesOff = PotAge.LastDay(paint) < packed.LastOn(),
             Instead = Substitutes.For(paint.Material),
         };
     }

@@ -17,6 +17,9 @@ public sealed record PackedPaint(
     /// <summary>The last day on which the open pot is used; null when unknown.</summary>
     public DateOnly? LastDay { get; init; }
 
+    /// <summary>Whether that day comes before the last evening.</summary>
+    public bool GoesOff { get; init; }
+
     /// <summary>What does where it is missing; null where another paint of the kit is chosen instead.</summary>
     public string? Instead { get; init; }
 }

@@ -21,7 +21,7 @@ public static class PackingSheet
                 string.Create(CultureInfo.InvariantCulture,
                     $"{found.Faces} faces in {evenings}, out of {kit}; {found.Minutes / 60:0.#} hours of painting. Enough but for a chance of {100 * packed.ShortChance:0.#} % for each thing."),
                 SheetCanvas.Margin, sheet.Y, sheet.Width, SheetFonts.Text, 10) + 6;
-            Pocket(sheet, "Paints", [.. found.Paints.Select(p => (p.Name, Amount(p), Missing(Notes(p), p.Instead), (string?)p.Colour))]);
+            Pocket(sheet, "Paints", [.. found.Paints.Select(p => (p.Name, Amount(p), Missing(p.GoesOff ? $"{Notes(p)}; open pot goes off {p.LastDay:yyyy-MM-dd}" : Notes(p), p.Instead), (string?)p.Colour))]);
             Pocket(sheet, "Clean for every colour and face", [.. found.Tools.Where(t => t.Fresh).Select(t => (t.Name, $"{t.Count}", Missing("for one evening", t.Instead), (string?)null))]);
             Pocket(sheet, "Brushes and others", [.. found.Tools.Where(t => !t.Fresh).Select(t => (t.Name, $"{t.Count}", Missing("", t.Instead), (string?)null))]);
             Pocket(sheet, "Beside them", [.. small.Select(s => (s.Name, $"{s.Count}", "", (string?)null))]);
@@ -74,7 +74,9 @@ public static class PackingSheet
         sheet.Y += Line + 3;
         foreach (var (what, amount, notes, colour) in rows)
         {
-            sheet.Need(Line);
+            var (left, width) = (SheetCanvas.Margin + sheet.Width * 0.68f, sheet.Width * 0.32f);
+            var tall = Line + SheetCanvas.ParagraphHeight(notes, width, SheetFonts.Text, 9) - SheetCanvas.ParagraphHeight("", width, SheetFonts.Text, 9);
+            sheet.Need(tall);
             sheet.Swatch("#ffffff", new(SheetCanvas.Margin, sheet.Y + 3, SheetCanvas.Margin + Box, sheet.Y + 3 + Box));
             if (colour is not null)
             {
@@ -83,8 +85,8 @@ public static class PackingSheet
 
             sheet.Text(what, SheetCanvas.Margin + 38, sheet.Y + 11, SheetFonts.Text, 10);
             sheet.Text(amount, SheetCanvas.Margin + sheet.Width * 0.66f, sheet.Y + 11, SheetFonts.Bold, 10, align: SkiaSharp.SKTextAlign.Right);
-            sheet.Text(notes, SheetCanvas.Margin + sheet.Width * 0.68f, sheet.Y + 11, SheetFonts.Text, 9);
-            sheet.Y += Line;
+            sheet.Paragraph(notes, left, sheet.Y + 1.5f, width, SheetFonts.Text, 9);
+            sheet.Y += tall;
             sheet.Rule(SheetCanvas.Margin, sheet.Y - 1, SheetCanvas.Margin + sheet.Width, sheet.Y - 1, 0.3f, 200);
         }
     }

@@ -30,14 +30,36 @@ public static class RemovalSheet
                 Step(sheet, step, k);
             }
 
-            foreach (var rule in card.Rules)
-            {
-                sheet.Need(SheetCanvas.ParagraphHeight(rule, sheet.Width, SheetFonts.Bold, 7.5f) + 3);
-                sheet.Y += sheet.Paragraph(rule, sheet.Left, sheet.Y, sheet.Width, SheetFonts.Bold, 7.5f) + 3;
-            }
+            Back(sheet, look, card);
         }
 
         return stream.ToArray();
+    }
+
+    // The other side: what to do when the skin answers, both sides of the face, and who to ask.
+    private static void Back(SheetCanvas sheet, PlannedLook look, RemovalCard card)
+    {
+        sheet.Need(sheet.Bottom);
+        sheet.Y += sheet.Paragraph("If the skin answers", sheet.Left, sheet.Y, sheet.Width, SheetFonts.Heading, 13) + 4;
+        foreach (var rule in card.Rules)
+        {
+            sheet.Y += sheet.Paragraph(rule, sheet.Left, sheet.Y, sheet.Width, SheetFonts.Text, 8.5f) + 4;
+        }
+
+        var (width, gap) = ((sheet.Width - 8) / 2, 8);
+        var height = width * 1.18f;
+        foreach (var (view, x) in new[] { (BustView.ThreeQuarterRight, sheet.Left), (BustView.ThreeQuarterLeft, sheet.Left + width + gap) })
+        {
+            var (rgba, w, h) = BustPicture.Finished(look, view, Pixels, (int)(Pixels * 1.18));
+            sheet.Picture(StepSheet.Seen(look, rgba, w, h), w, h, new(x, sheet.Y + 4, x + width, sheet.Y + 4 + height));
+        }
+
+        sheet.Y += height + 30;
+        foreach (var (label, x) in new[] { ("Painted on", sheet.Left), ("by, and where to ask", sheet.Left + width + gap) })
+        {
+            sheet.Rule(x, sheet.Y, x + width, sheet.Y, 0.4f);
+            sheet.Text(label, x, sheet.Y + 9, SheetFonts.Text, 7, 60);
+        }
     }
 
     private static void Step(SheetCanvas sheet, RemovalStep step, int number)

@@ -5197,6 +5197,8 @@ export interface components {
              * @description The last day on which the open pot is used; null when unknown.
              */
             lastDay?: null | string;
+            /** @description Whether that day comes before the last evening. */
+            goesOff?: boolean;
             /** @description What does where it is missing; null where another paint of the kit is chosen instead. */
             instead?: null | string;
         };

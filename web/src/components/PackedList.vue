@@ -38,7 +38,7 @@ function there(p: Paint) {
 /** What else there is to know of a pot. */
 const more = (p: Paint) =>
   [
-    p.lastDay && say('packedList.lastDay', { on: p.lastDay }),
+    p.lastDay && !p.goesOff && say('packedList.lastDay', { on: p.lastDay }),
     p.instead && say('packedList.else', { instead: p.instead }),
   ]
     .filter(Boolean)
@@ -68,13 +68,17 @@ const isShort = (p: Paint) => (p.buyPots ?? 0) > 0 || (p.shortChance ?? 0) > SHO
     </thead>
     <tbody>
       <tr v-for="p in found.paints" :key="p.paint">
-        <td class="what"><colour-swatch :colour="p.colour" :width-px="16" /> {{ p.name }}</td>
+        <td>
+          <span class="what"><colour-swatch :colour="p.colour" :width-px="16" /> {{ p.name }}</span>
+        </td>
         <td class="n faint">{{ p.pieces > 0 ? '' : `${p.likelyMl.toFixed(1)} ml` }}</td>
         <td class="n">
           <b>{{ amount(p) }}</b>
         </td>
         <td :class="isShort(p) ? 'stop' : 'faint'">
-          {{ there(p) }} <span class="faint">{{ more(p) }}</span>
+          {{ there(p) }}
+          <span v-if="p.goesOff" class="line stop">{{ say('packedList.goesOff', { on: p.lastDay }) }}</span>
+          <span v-if="more(p)" class="line faint">{{ more(p) }}</span>
         </td>
       </tr>
     </tbody>
@@ -134,6 +138,10 @@ td {
 .n {
   text-align: right;
   white-space: nowrap;
+}
+
+.line {
+  display: block;
 }
 
 .what {

@@ -66,9 +66,13 @@ async function put(change: typeof passing | typeof unpassing) {
 <style scoped>
 .pass {
   display: grid;
-  grid-template-columns: 1fr auto auto;
+  grid-template-columns: auto auto 1fr;
   gap: 6px;
-  margin-bottom: 8px;
+  margin: 4px 0 8px;
+}
+
+.pass > :first-child {
+  grid-column: 1 / -1;
 }
 
 span > button,

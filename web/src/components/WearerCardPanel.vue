@@ -230,7 +230,6 @@ const said = computed(
             v-for="allergy in card.allergies"
             :key="allergy"
             closable
-            type="warning"
             @close="change({ allergies: put(card.allergies, allergy, false) })"
             >{{ allergy }}</n-tag
           >
