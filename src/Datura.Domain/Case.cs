@@ -36,6 +36,10 @@ public sealed record Case(
     [Range(1, 31)]
     public int EveryDays { get; init; } = 1;
 
+    /// <summary>What this hand takes of paint, % of the usual: by her own weighing before and after.</summary>
+    [Range(20, 500)]
+    public double AmountPercent { get; init; } = 100;
+
     public SpongeSchool Sponges { get; init; } = SpongeSchool.ColourAndFace;
 
     public BrushSchool Brushes { get; init; } = BrushSchool.AlcoholBetween;

@@ -137,6 +137,9 @@ await shot('coats', '/looks/kelp-bride', {
 await shot('case', '/case/chapel-run', {
   act: (page) => page.locator('.packed table').waitFor(),
 })
+await shot('book', '/book', {
+  act: (page) => page.locator('.entry-of').waitFor(),
+})
 await shot('workspace-narrow', '/looks/drowned-lamp-keeper', {
   width: 390,
   height: 844,
@@ -178,19 +181,6 @@ execFileSync('pdftoppm', [
   '1',
   pdf.pathname,
   pdf.pathname.replace('.pdf', ''),
-])
-rmSync(pdf)
-writeFileSync(pdf, await post('/api/plan/templates?paper=A4&turned=true'))
-execFileSync('pdftoppm', [
-  '-r',
-  '60',
-  '-png',
-  '-f',
-  '1',
-  '-l',
-  '1',
-  pdf.pathname,
-  pdf.pathname.replace('sheet.pdf', 'template'),
 ])
 rmSync(pdf)
 await browser.close()

@@ -106,6 +106,9 @@ public static class Ingredients
             .FirstOrDefault(entry => $" {Plain(entry)} " is var said && names.Any(n => said.Contains($" {n} ", StringComparison.Ordinal)));
     }
 
+    /// <summary>Whether an allergy is known by other names too; what is not is looked for by its own words alone.</summary>
+    public static bool Knows(string? allergy) => Names(allergy).Count(n => n.Length > 0) > 2 || Many.ContainsKey(Single(Plain(allergy ?? "")));
+
     private static HashSet<string> Names(string? allergy)
     {
         var said = Plain(allergy ?? "");

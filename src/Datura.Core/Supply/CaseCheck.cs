@@ -27,7 +27,7 @@ public static class CaseCheck
                 ("least", 100 * Limits.Least<Case>(nameof(packed.ShortChance))), ("largest", 100 * Limits.Most<Case>(nameof(packed.ShortChance))));
         }
 
-        if (packed.On < PotCheck.Oldest || !Limits.Hold<Case>(nameof(packed.EveryDays), packed.EveryDays) || !Enum.IsDefined(packed.Sponges)
+        if (packed.On < PotCheck.Oldest || !Limits.Hold<Case>(nameof(packed.EveryDays), packed.EveryDays) || !Limits.Hold<Case>(nameof(packed.AmountPercent), packed.AmountPercent) || !Enum.IsDefined(packed.Sponges)
             || !Enum.IsDefined(packed.Brushes) || packed.Cleaned.Count > Case.MostCleanings || packed.Cleaned.Any(c => c is not { What.Length: > 0 and <= Limits.LongestWords } || c.On < PotCheck.Oldest))
         {
             throw new InputException("cleaned", ProblemCode.CaseCleaning, ("most", Case.MostCleanings), ("letters", Limits.LongestWords));

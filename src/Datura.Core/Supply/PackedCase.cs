@@ -33,7 +33,7 @@ public sealed record PackedCase(IReadOnlyList<PackedPaint> Paints, IReadOnlyList
         {
             foreach (var taken in each.Paints.Where(u => u.Paint == paint.Id))
             {
-                ml += Demand.Of(packed.Evenings * faces, taken.Ml, taken.Spread, packed.Queue);
+                ml += Demand.Of(packed.Evenings * faces, Ml(taken, packed), taken.Spread, packed.Queue);
                 pieces += Demand.Of(packed.Evenings * faces, taken.Pieces, 0, packed.Queue);
             }
         }
@@ -58,10 +58,12 @@ public sealed record PackedCase(IReadOnlyList<PackedPaint> Paints, IReadOnlyList
         };
     }
 
+    private static double Ml(PaintUse use, Case packed) => use.Ml * packed.AmountPercent / 100;
+
     // Whole evenings that what is there is enough for, but for the chance; as many as there are when it lasts.
     private static int Lasts(string paint, Case packed, IReadOnlyList<(int Faces, FaceSupply Each)> lines, double leftMl)
     {
-        bool IsEnough(int evenings) => lines.SelectMany(l => l.Each.Paints.Where(u => u.Paint == paint).Select(u => Demand.Of(evenings * l.Faces, u.Ml, u.Spread, packed.Queue)))
+        bool IsEnough(int evenings) => lines.SelectMany(l => l.Each.Paints.Where(u => u.Paint == paint).Select(u => Demand.Of(evenings * l.Faces, Ml(u, packed), u.Spread, packed.Queue)))
             .Aggregate(Demand.None, (sum, d) => sum + d).Enough(packed.ShortChance) <= leftMl;
         var (fits, most) = (0, packed.Evenings);
         while (fits < most)

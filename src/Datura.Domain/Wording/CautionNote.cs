@@ -73,7 +73,7 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
 
     /// <summary>
     /// The same said of many parts is said once, with all of them and the greatest of each number. What is said of the whole, such as of
-    /// one tone and of another, or lies between two parts stays a case of its own. The gravest first.
+    /// one tone and of another, or lies between two parts stays a case of its own. The gravest first; a stop that was passed weighs as a warning.
     /// </summary>
     public static IReadOnlyList<CautionNote> Together(IEnumerable<CautionNote> notes) =>
     [
@@ -92,7 +92,7 @@ public sealed record CautionNote(CautionCode Code, Severity Severity)
                 Parts = [.. g.SelectMany(n => n.Parts).Distinct()],
                 Role = null,
                 Remedies = [.. g.SelectMany(n => n.Remedies).Distinct()],
-            }).OrderByDescending(n => n.Passed is null ? n.Severity : Severity.Note),
+            }).OrderByDescending(n => n.Passed is null ? n.Severity : Severity.Warning),
     ];
 
     private static string Listed<T>(IReadOnlyDictionary<string, T> values) =>

@@ -87,7 +87,7 @@ public static class StepSheet
         sheet.Text("Before you start", SheetCanvas.Margin, sheet.Y + 12, SheetFonts.Heading, 13);
         sheet.Y += 18;
         foreach (var (sentence, bold) in UsualCautions.Always.Select(s => (s.Sentence, false))
-            .Concat(plan.Cautions.Where(c => c.Parts.Count == 0 || c.Severity == Severity.Stop).Select(c => (c.Sentence, true))))
+            .Concat(plan.Cautions.Where(c => c.Parts.Count == 0 || c.Severity == Severity.Stop).Select(c => (c.Passed is null ? c.Sentence : $"{c.Sentence} Passed: {c.Passed}", true))))
         {
             var face = bold ? SheetFonts.Bold : SheetFonts.Text;
             var height = SheetCanvas.ParagraphHeight(sentence, sheet.Width - 12, face, 9);

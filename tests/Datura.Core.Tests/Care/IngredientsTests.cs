@@ -54,6 +54,14 @@ public class IngredientsTests
         Assert.Equal(ingredient, Ingredients.Found(ingredient, allergy));
     }
 
+    [Theory]
+    [InlineData("nuts", true)]
+    [InlineData("Perfume", true)]
+    [InlineData("CI 77891", true)]
+    [InlineData("moon dust", false)]
+    [InlineData("", false)]
+    public void WhatIsKnownByOneNameAloneIsTold(string allergy, bool known) => Assert.Equal(known, Ingredients.Knows(allergy));
+
     // Whatever is written, by whomever: no fault, and what stands on the label in the same words is always found.
     [Fact]
     public void AnythingMayBeWritten()

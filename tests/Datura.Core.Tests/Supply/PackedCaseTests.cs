@@ -101,6 +101,20 @@ public class PackedCaseTests
             p => Assert.True(p.BuyPots is null && p.ShortChance is null && p.Cost is null));
     }
 
+    // Her own weighing: twice the paint, in the mean and in what is bought, and as many sponges as before.
+    [Fact]
+    public void AHandThatTakesTwiceAsMuchTakesTwiceAsMuch()
+    {
+        var (usual, twice) = (PackedCase.Of(Night, [(6, Keeper)], DemoWorld.Kit), PackedCase.Of(Night with { AmountPercent = 200 }, [(6, Keeper)], DemoWorld.Kit));
+        Assert.All(usual.Paints.Zip(twice.Paints).Where(p => p.First.Pieces == 0), p =>
+        {
+            Assert.Equal(2 * p.First.LikelyMl, p.Second.LikelyMl, 9);
+            Assert.Equal(2 * p.First.Ml, p.Second.Ml, 9);
+            Assert.True(p.Second.LastsEvenings <= p.First.LastsEvenings);
+        });
+        Assert.Equal(usual.Tools.Sum(t => t.Count), twice.Tools.Sum(t => t.Count));
+    }
+
     [Fact]
     public void NonsenseIsRefusedInWords()
     {

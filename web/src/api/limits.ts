@@ -29,6 +29,10 @@ export const LIMITS = {
       min: 1,
       max: 31,
     },
+    amountPercent: {
+      min: 20,
+      max: 500,
+    },
   },
   CaseLine: {
     faces: {

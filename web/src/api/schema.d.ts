@@ -3845,6 +3845,8 @@ export interface components {
              */
             revision: number;
             card: components["schemas"]["WearerCard"];
+            /** @description Allergies that are known by no other name: they are looked for by these words alone. */
+            byWordAlone?: null | string[];
         };
         /** @description How well K and S are known from the card. */
         CardResource: {
@@ -3900,6 +3902,11 @@ export interface components {
              * @description Days from one evening to the next.
              */
             everyDays?: number;
+            /**
+             * Format: double
+             * @description What this hand takes of paint, % of the usual: by her own weighing before and after.
+             */
+            amountPercent?: number;
             sponges?: components["schemas"]["SpongeSchool"];
             brushes?: components["schemas"]["BrushSchool"];
             /** @description What was cleaned when; newest last. */

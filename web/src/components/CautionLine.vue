@@ -64,9 +64,9 @@ function mend() {
 <template>
   <div class="caution" :class="caution.passed === null ? caution.severity : 'note'">
     {{ caution.sentence }}
-    <button v-if="leads" @click="jump">{{ say('cautionLine.showWhere') }}</button>
-    <button v-if="place" @click="go">{{ place }}</button>
-    <button v-if="caution.remedies.length" @click="mend">
+    <button class="deed" v-if="leads" @click="jump">{{ say('cautionLine.showWhere') }}</button>
+    <button class="deed" v-if="place" @click="go">{{ place }}</button>
+    <button class="deed" v-if="caution.remedies.length" @click="mend">
       {{ say('cautionLine.mend', { name: MENDING_NAMES[caution.remedies[0]!.kind] }) }}
     </button>
     <pass-stop v-if="caution.severity === 'stop'" :caution="caution" />
@@ -88,16 +88,5 @@ function mend() {
 
 .caution.stop {
   color: var(--stop);
-}
-
-.caution > button {
-  border: 0;
-  background: none;
-  padding: 4px 2px;
-  min-height: 32px;
-  color: var(--accent);
-  text-decoration: underline;
-  cursor: pointer;
-  white-space: nowrap;
 }
 </style>

@@ -19,19 +19,7 @@ const shown = computed(() => (all.value ? props.cautions : props.cautions.slice(
 
 <template>
   <caution-line v-for="caution in shown" :key="caution.sentence" :caution="caution" />
-  <button v-if="cautions.length > first" class="more" :aria-expanded="all" @click="all = !all">
+  <button v-if="cautions.length > first" class="deed" :aria-expanded="all" @click="all = !all">
     {{ all ? say('cautionList.fewer') : say('cautionList.more', { count: cautions.length - first }) }}
   </button>
 </template>
-
-<style scoped>
-.more {
-  min-height: 32px;
-  border: 0;
-  background: none;
-  padding: 4px 2px;
-  color: var(--accent);
-  text-decoration: underline;
-  cursor: pointer;
-}
-</style>

@@ -119,7 +119,7 @@ const share = computed({
         @update:value="(v: string) => change({ [key]: v })"
       />
     </label>
-    <label v-if="draft.potMl">
+    <label v-if="draft.potMl && !(pot.fullG && pot.weighedG)">
       <span>{{ say('paintLabel.share') }}</span>
       <n-input-number
         v-model:value="share"

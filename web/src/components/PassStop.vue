@@ -45,9 +45,9 @@ async function put(change: typeof passing | typeof unpassing) {
 <template>
   <span v-if="caution.passed !== null">
     <b>{{ say('cautionLine.passed', { words: caution.passed }) }}</b>
-    <button @click="put(unpassing)">{{ say('cautionLine.takeBack') }}</button>
+    <button class="deed" @click="put(unpassing)">{{ say('cautionLine.takeBack') }}</button>
   </span>
-  <button v-else-if="words === null" @click="words = ''">{{ say('cautionLine.passIt') }}</button>
+  <button class="deed" v-else-if="words === null" @click="words = ''">{{ say('cautionLine.passIt') }}</button>
   <form v-else class="pass" @submit.prevent="put(passing)">
     <n-input
       v-model:value="words"
@@ -73,17 +73,5 @@ async function put(change: typeof passing | typeof unpassing) {
 
 .pass > :first-child {
   grid-column: 1 / -1;
-}
-
-span > button,
-button:only-child {
-  border: 0;
-  background: none;
-  padding: 4px 2px;
-  min-height: 32px;
-  color: var(--accent);
-  text-decoration: underline;
-  cursor: pointer;
-  white-space: nowrap;
 }
 </style>

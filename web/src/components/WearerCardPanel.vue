@@ -62,6 +62,8 @@ const attempt = useAttempt()
 const session = useSession()
 const card = ref<WearerCard | null>(null)
 const revision = ref(0)
+/** Allergies that are looked for by these words alone. */
+const alone = ref<readonly string[]>([])
 const state = ref<'saved' | 'saving' | 'failed'>('saved')
 const typed = ref('')
 const told = ref('')
@@ -78,6 +80,7 @@ async function read() {
     if (face !== props.face) return
     revision.value = kept.revision
     card.value = kept.card
+    alone.value = kept.byWordAlone ?? []
     state.value = 'saved'
   })
 }
@@ -102,7 +105,9 @@ function save() {
     const read = revision.value
     const done = await attempt(async () => {
       const kept = await api.saveWearerCard(face, read, next)
-      if (face === props.face) revision.value = kept.revision
+      if (face !== props.face) return
+      revision.value = kept.revision
+      alone.value = kept.byWordAlone ?? []
     })
     if (face === props.face && !pending) state.value = done ? 'saved' : 'failed'
   })
@@ -243,6 +248,9 @@ const said = computed(
             @keydown.enter="addAllergy"
             @blur="addAllergy"
           />
+        </p>
+        <p v-if="alone.length" class="faint">
+          {{ say('wearerCard.byWordAlone', { words: alone.join(', ') }) }}
         </p>
       </div>
       <div class="wide checks">

@@ -39,6 +39,7 @@ const NOTHING: Case = {
   notes: '',
   on: null,
   everyDays: 1,
+  amountPercent: 100,
   sponges: 'colourAndFace',
   brushes: 'alcoholBetween',
   cleaned: [],
@@ -253,6 +254,16 @@ const print = (paper: string) =>
             :precision="0"
             :input-props="{ 'aria-label': say('caseView.everyDays') }"
             ><template #suffix>{{ say('caseView.days') }}</template></n-input-number
+          >
+        </field-row>
+        <field-row :label="say('caseView.amount')" :title="say('caseView.amountTitle')">
+          <n-input-number
+            v-model:value="form.amountPercent"
+            size="small"
+            v-bind="LIMITS.Case.amountPercent"
+            :precision="0"
+            :input-props="{ 'aria-label': say('caseView.amount') }"
+            ><template #suffix>%</template></n-input-number
           >
         </field-row>
         <field-row :label="say('caseView.sponges')">
