@@ -135,7 +135,7 @@ await shot('coats', '/looks/kelp-bride', {
   },
 })
 await shot('case', '/case/chapel-run', {
-  act: (page) => page.locator('.packed table').waitFor(),
+  act: (page) => page.locator('.packed table').first().waitFor(),
 })
 await shot('book', '/book', {
   act: (page) => page.locator('.entry-of').waitFor(),
