@@ -63,6 +63,7 @@ public static class DocumentTypes
         Look = Now(ids, "look", painting.Look),
         Face = painting.Face is { } face ? Now(ids, "face", face) : null,
         Kit = painting.Kit is { } kit ? Now(ids, "kit", kit) : null,
+        Setting = painting.Setting is { } setting ? Now(ids, "setting", setting) : null,
     };
 
     private static string Now(IReadOnlyDictionary<(string Kind, string Id), string> ids, string kind, string id) => ids.TryGetValue((kind, id), out var now) ? now : id;

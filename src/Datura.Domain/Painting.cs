@@ -15,9 +15,28 @@ public sealed record Painting(
     [property: StringLength(Limits.LongestName)] string? Kit,
     DateOnly On)
 {
+    /// <summary>Steps of one session.</summary>
+    public const int MostSteps = 2_000;
+
     /// <summary>What touched the skin, each pot once.</summary>
     [MaxLength(Limits.MostPaints)]
     public IReadOnlyList<UsedPaint> Paints { get; init => field = value ?? []; } = [];
+
+    /// <summary>The steps as they were planned when it began; none when it was only noted.</summary>
+    [MaxLength(Painting.MostSteps)]
+    public IReadOnlyList<ChairStep> Steps { get; init => field = value ?? []; } = [];
+
+    /// <summary>Revision of the look that was painted; null when unknown.</summary>
+    [Range(1, 1_000_000_000)]
+    public int? LookRevision { get; init; }
+
+    /// <summary>Id of the setting; null when unknown.</summary>
+    [StringLength(Limits.LongestName)]
+    public string? Setting { get; init; }
+
+    /// <summary>Time in the chair that there was, min; null for none in particular.</summary>
+    [Range(1, 720)]
+    public double? SlotMinutes { get; init; }
 
     /// <summary>Stops that the painter passed, with her reasons.</summary>
     [MaxLength(2 * PassedStop.Most)]

@@ -294,6 +294,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     private async Task<int> Erase(NpgsqlConnection db, NpgsqlTransaction work, string kind, string id, CancellationToken cancel)
     {
         await db.ExecuteAsync(StudioRows.Of(ShownLookStore.Forgetting, new { studio, kind, id }, cancel, work));
+        await db.ExecuteAsync(StudioRows.Of(ChairEventStore.Forgetting, new { studio, kind, id }, cancel, work));
         await db.ExecuteAsync(StudioRows.Of(WearerCardStore.Forgetting, new { studio, kind, id }, cancel, work));
         if (kind == Person)
         {

@@ -60,6 +60,7 @@ builder.Services.AddScoped<CaseService>();
 builder.Services.AddScoped(services => new ShownLookStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
 builder.Services.AddScoped(services => new WearerCardStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
 builder.Services.AddScoped<WearerCards>();
+builder.Services.AddScoped(services => new ChairEventStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
 builder.Services.AddScoped<Gallery>();
 builder.Services.AddSingleton<GalleryPainter>();
 builder.Services.ConfigureHttpJsonOptions(options =>

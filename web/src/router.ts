@@ -11,6 +11,7 @@ export const router = createRouter({
     { path: '/faces/:id?', component: () => import('./views/FacesView.vue'), props: true },
     { path: '/characters/:id?', component: () => import('./views/CharactersView.vue'), props: true },
     { path: '/case/:id?', component: () => import('./views/CaseView.vue'), props: true },
+    { path: '/chair/:id', component: () => import('./views/ChairView.vue'), props: true },
     { path: '/book/:id?', component: () => import('./views/BookView.vue'), props: true },
     { path: '/account', component: () => import('./views/AccountView.vue') },
     { path: '/join', component: () => import('./views/JoinView.vue'), meta: { open: true } },

@@ -25,6 +25,12 @@ public static class PaintingCheck
             throw new InputException("passed", ProblemCode.PassedStops, ("least", PassedStop.LeastLetters), ("letters", Limits.LongestWords), ("most", 2 * PassedStop.Most));
         }
 
+        if (painting.Steps.Count > Painting.MostSteps || painting.Steps.Any(s => !Chair.ChairCheck.IsSound(s)) || painting.Steps.DistinctBy(s => s.Key).Count() != painting.Steps.Count
+            || painting.LookRevision < 1 || (painting.Setting?.Length ?? 0) > Limits.LongestName || !Limits.Hold<Painting>(nameof(painting.SlotMinutes), painting.SlotMinutes))
+        {
+            throw new InputException("steps", ProblemCode.PaintingSteps, ("most", Painting.MostSteps));
+        }
+
         if (painting.Reaction is { } reaction && (reaction.Where is null || reaction.What is null || reaction.Done is null || reaction.On < painting.On
             || reaction.Where.Length > Limits.LongestWords || reaction.What.Length > Limits.LongestWords || reaction.Done.Length > Limits.LongestWords))
         {
@@ -43,6 +49,8 @@ public static class PaintingCheck
                     .Select(p => new UsedPaint(p.Id, p.Name, p.Pot?.Lot ?? "")),
             ],
             Passed = passed,
+            Steps = Chair.ChairPlan.Of(planned),
+            SlotMinutes = planned.Plan.Setting.SlotMinutes,
         };
 
     private static string Short(string name) => name.Length <= 100 ? name : name[..100];

@@ -107,17 +107,11 @@ public static class Ingredients
     }
 
     /// <summary>Whether an allergy is known by other names too; what is not is looked for by its own words alone.</summary>
-    public static bool Knows(string? allergy) => Names(allergy).Count(n => n.Length > 0) > 2 || Many.ContainsKey(Single(Plain(allergy ?? "")));
+    public static bool Knows(string? allergy) => Said(allergy) is { Length: > 0 } said && (Many.ContainsKey(Single(said)) || Same.Any(g => g.Any(n => Plain(n) == said || Plain(n) == Single(said))));
 
     private static HashSet<string> Names(string? allergy)
     {
-        var said = Plain(allergy ?? "");
-        foreach (var around in new[] { "allergic to ", "allergy to " })
-        {
-            said = said.StartsWith(around, StringComparison.Ordinal) ? said[around.Length..] : said;
-        }
-
-        said = said.EndsWith(" allergy", StringComparison.Ordinal) ? said[..^8] : said;
+        var said = Said(allergy);
         if (said.Length == 0)
         {
             return [];
@@ -126,6 +120,18 @@ public static class Ingredients
         var single = Single(said);
         var meant = Many.TryGetValue(single, out var several) ? several : [said, single];
         return [said, .. meant.SelectMany(m => Same.Where(g => g.Any(n => Plain(n) == m || Plain(n) == Single(m)))).SelectMany(g => g).Select(Plain), .. meant];
+    }
+
+    // Without what is said around it.
+    private static string Said(string? allergy)
+    {
+        var said = Plain(allergy ?? "");
+        foreach (var around in new[] { "allergic to ", "allergy to " })
+        {
+            said = said.StartsWith(around, StringComparison.Ordinal) ? said[around.Length..] : said;
+        }
+
+        return said.EndsWith(" allergy", StringComparison.Ordinal) ? said[..^8] : said;
     }
 
     private static string Single(string word) => word.Length > 3 && word.EndsWith('s') && !word.EndsWith("ss", StringComparison.Ordinal) ? word[..^1] : word;

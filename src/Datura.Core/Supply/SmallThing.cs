@@ -19,7 +19,7 @@ public sealed record SmallThing(string Name, int Count)
         .. materials.Contains(Material.Cream) ? new SmallThing[] { new("setting powder, for creams", 1) } : [],
     ];
 
-    private static SmallThing[] Always(int facesOfAnEvening) => 
+    private static SmallThing[] Always(int facesOfAnEvening) =>
     [
         new("cups of water, one to rinse and one to load", 2),
         new("litres of clean water, to change it when it is no longer clear", Up(facesOfAnEvening / FacesPerWater * 0.5)),

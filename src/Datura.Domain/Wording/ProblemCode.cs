@@ -127,6 +127,8 @@ public enum ProblemCode
     PaintingName,
     PaintingPaints,
     PaintingReaction,
+    PaintingSteps,
+    ChairEvents,
     DayAhead,
     PaintStripe,
     CardFilm,

@@ -18,7 +18,7 @@ public static class KitCsv
     ];
 
     // May be left out, in the table and in each line.
-    private static readonly string[] Optional = 
+    private static readonly string[] Optional =
     [
         "left ml", "price", "cake", "place in cake", "pot ml", "made for skin", "ingredients", "flake mm", "opened on", "keeps months", "lot", "bought at", "full g", "weighed g",
     ];

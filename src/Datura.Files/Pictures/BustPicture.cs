@@ -20,7 +20,7 @@ public static class BustPicture
     public static byte[] Rgba(BustBuffer buffer, PaintPicture paint) => Rgba(buffer, paint, paint.Rgba());
 
     // The same with pixels of the chart that show more than the paint.
-    private static byte[] Rgba(BustBuffer buffer, PaintPicture paint, byte[] chart) => Lit(buffer, paint, (x, y) => Between(chart, paint.Window, x, y));
+    internal static byte[] Rgba(BustBuffer buffer, PaintPicture paint, byte[] chart) => Lit(buffer, paint, (x, y) => Between(chart, paint.Window, x, y));
 
     // Lights what is seen at the chart place of every pixel.
     private static byte[] Lit(BustBuffer buffer, PaintPicture paint, Func<double, double, (byte R, byte G, byte B)> seen)

@@ -15,6 +15,8 @@ public static class PlanEndpoints
 {
     private const int LeastPixels = 128;
     private const int MostPixels = 2048;
+    private const int UsualStepPixels = 720;
+    private const int MostStepPixels = 1200;
     private const int StripWidth = 128;
     private const int StripHeight = 132;
 
@@ -52,6 +54,19 @@ public static class PlanEndpoints
             TypedResults.File(BustPicture.Strip(await service.PlanAsync(request, cancel), BustView.Strip, StripWidth, StripHeight), "image/png"))
             .Called("drawStrip", "The bust after every step, beside each other.")
             .Gives("image/png");
+        plans.MapPost("/step", async (PlanRequest request, int step, [Range(LeastPixels, MostStepPixels)] int? pixels, PlanService service, CancellationToken cancel) =>
+        {
+            var planned = await service.PlanAsync(request, cancel);
+            if (step < 1 || step > planned.Coats.Count)
+            {
+                throw new InputException("step", ProblemCode.AddressRange, ("name", "step"), ("least", 1), ("most", planned.Coats.Count));
+            }
+
+            var side = pixels ?? UsualStepPixels;
+            return TypedResults.File(WebP.Of(StepPicture.Lit(planned, step, side), side, side), WebP.MediaType);
+        })
+            .Called("drawStep", "The face at a step: what is new in it is lit, the rest dimmed.")
+            .Gives(WebP.MediaType);
         plans.MapPost("/bust", async (PlanRequest request, string? view, PlanService service, CancellationToken cancel) =>
         {
             var seen = LookEndpoints.View(view);

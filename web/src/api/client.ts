@@ -16,6 +16,7 @@ import type {
   PaintDescription,
   PlanRequest,
   Setting,
+  ChairEvent,
   Painting,
   WearerCard,
   WholeKit,
@@ -345,8 +346,24 @@ export const api = {
       }),
     ),
   /** Notes in the book that a planned look was painted. */
-  paintedIt: (request: PlanRequest, lookId: string, on: string) =>
-    answer(client.POST('/api/paintings/of-plan', { params: { query: { lookId, on } }, body: request })),
+  paintedIt: (request: PlanRequest, lookId: string, revision: number, on: string) =>
+    answer(
+      client.POST('/api/paintings/of-plan', { params: { query: { lookId, revision, on } }, body: request }),
+    ),
+  paintingEvents: (id: string) =>
+    answer(client.GET('/api/paintings/{id}/events', { params: { path: { id } } })),
+  /** Adds what happened in the chair; sent twice it is there once. Gives all of it back. */
+  addPaintingEvents: (id: string, events: ChairEvent[]) =>
+    answer(client.POST('/api/paintings/{id}/events', { params: { path: { id } }, body: events })),
+  /** The face at a step, what is new lit. */
+  stepPicture: (request: PlanRequest, step: number, pixels: number) =>
+    answer(
+      client.POST('/api/plan/step', {
+        params: { query: { step, pixels } },
+        body: request,
+        parseAs: 'blob',
+      }),
+    ),
   removalCard: (request: PlanRequest) =>
     answer(client.POST('/api/plan/removal/card', { body: request, parseAs: 'blob' })),
   characters: () => answer(client.GET('/api/characters')),

@@ -40,6 +40,30 @@ export const LIMITS = {
       max: 1000,
     },
   },
+  ChairEvent: {
+    number: {
+      min: 1,
+      max: 1000000,
+    },
+  },
+  ChairStep: {
+    painter: {
+      min: 1,
+      max: 2,
+    },
+    seconds: {
+      min: 0,
+      max: 86400,
+    },
+    waitSeconds: {
+      min: 0,
+      max: 86400,
+    },
+    dryingSeconds: {
+      min: 0,
+      max: 86400,
+    },
+  },
   CharacterColour: {
     withinDeltaE: {
       min: 0.5,
@@ -244,6 +268,16 @@ export const LIMITS = {
       max: 100,
     },
   },
+  Painting: {
+    lookRevision: {
+      min: 1,
+      max: 1000000000,
+    },
+    slotMinutes: {
+      min: 1,
+      max: 720,
+    },
+  },
   Part: {
     unevenness: {
       min: 0,
@@ -424,6 +458,18 @@ export const LETTERS = {
     look: 120,
     face: 120,
   },
+  ChairEvent: {
+    id: 60,
+    device: 60,
+    step: 300,
+    other: 300,
+    words: 300,
+  },
+  ChairStep: {
+    key: 300,
+    title: 300,
+    hand: 300,
+  },
   Character: {
     name: 120,
     notes: 4000,
@@ -505,6 +551,7 @@ export const LETTERS = {
     look: 120,
     face: 120,
     kit: 120,
+    setting: 120,
     notes: 4000,
   },
   Part: {
@@ -590,6 +637,12 @@ export const ENTRIES = {
     lines: 60,
     cleaned: 400,
   },
+  ChairEvent: {
+    parts: 400,
+  },
+  ChairStep: {
+    parts: 400,
+  },
   Character: {
     parts: 400,
     palette: 60,
@@ -645,6 +698,7 @@ export const ENTRIES = {
   },
   Painting: {
     paints: 500,
+    steps: 2000,
     passed: 120,
   },
   PlanRequest: {

@@ -1393,6 +1393,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The face at a step: what is new in it is lit, the rest dimmed. */
+        post: operations["drawStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/bust": {
         parameters: {
             query?: never;
@@ -2719,6 +2736,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paintings/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happened in the chair, in one order for everybody. */
+        get: operations["listPaintingEvents"];
+        put?: never;
+        /** Adds what happened in the chair; what is there already stays once. Gives all of it back. */
+        post: operations["addPaintingEvents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/core": {
         parameters: {
             query?: never;
@@ -3995,6 +4030,68 @@ export interface components {
          * @enum {unknown}
          */
         CautionPlace: "skin" | "look" | "face" | "card" | "kit" | "setting";
+        /** @description One thing that happened in the chair. It never changes; a session is all of its events. */
+        ChairEvent: {
+            /** @description Made by the device, so that the same event sent twice is one. */
+            id: string;
+            /** @description Which one noted it. */
+            device: string;
+            /**
+             * Format: int32
+             * @description The device's own count, from 1: its order holds whatever its clock says.
+             */
+            number: number;
+            /**
+             * Format: date-time
+             * @description By the device's clock.
+             */
+            at: string;
+            kind: components["schemas"]["ChairEventKind"];
+            /** @description Key of the step it is about. */
+            step?: null | string;
+            /** @description Of a moved step: the one it goes before. */
+            other?: null | string;
+            /** @description Of a note; of a stop the stage. */
+            words?: null | string;
+            /** @description Ids of parts that are left out or taken back. */
+            parts?: string[];
+        };
+        /**
+         * @description What can happen while a face is painted.
+         * @enum {unknown}
+         */
+        ChairEventKind: "begun" | "stepDone" | "stepSkipped" | "stepUndone" | "stepWiped" | "stepMoved" | "partsDropped" | "partsTakenBack" | "paused" | "resumed" | "noted" | "stopped" | "ended";
+        /** @description A step as it was planned when the session began. */
+        ChairStep: {
+            /** @description As the plan names it. */
+            key: string;
+            /** @description As it is spoken of. */
+            title: string;
+            /**
+             * Format: int32
+             * @description 1, or 2 for the second painter.
+             */
+            painter: number;
+            /** @description What it is done with: tool and technique, as learned times are kept. */
+            hand: string;
+            /**
+             * Format: double
+             * @description Likely time with setting up, without waiting.
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description Idle before it.
+             */
+            waitSeconds: number;
+            /**
+             * Format: double
+             * @description Until it may be worked over.
+             */
+            dryingSeconds: number;
+            /** @description Ids of the parts whose coats it lays. */
+            parts?: string[];
+        };
         /** @description Rules that several wearers' looks are held to, so that all of them are one creature. It belongs to no face. */
         Character: {
             name: string;
@@ -5390,6 +5487,20 @@ export interface components {
             on: string;
             /** @description What touched the skin, each pot once. */
             paints?: components["schemas"]["UsedPaint"][];
+            /** @description The steps as they were planned when it began; none when it was only noted. */
+            steps?: components["schemas"]["ChairStep"][];
+            /**
+             * Format: int32
+             * @description Revision of the look that was painted; null when unknown.
+             */
+            lookRevision?: null | number;
+            /** @description Id of the setting; null when unknown. */
+            setting?: null | string;
+            /**
+             * Format: double
+             * @description Time in the chair that there was, min; null for none in particular.
+             */
+            slotMinutes?: null | number;
             /** @description Stops that the painter passed, with her reasons. */
             passed?: components["schemas"]["PassedStop"][];
             reaction?: null | components["schemas"]["Reaction"];
@@ -10553,6 +10664,51 @@ export interface operations {
             };
         };
     };
+    drawStep: {
+        parameters: {
+            query: {
+                step: number;
+                pixels?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     drawBust: {
         parameters: {
             query?: {
@@ -14590,6 +14746,7 @@ export interface operations {
             query: {
                 lookId: string;
                 on: string;
+                revision?: number;
             };
             header?: never;
             path?: never;
@@ -14608,6 +14765,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPaintingEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChairEvent"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addPaintingEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChairEvent"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChairEvent"][];
                 };
             };
             /** @description Bad Request */

@@ -30,6 +30,7 @@ const SHEETS = [
   { label: say('downloadMenu.removalCardA6'), key: 'removal' },
   { label: say('downloadMenu.lookFile'), key: 'file' },
   { type: 'divider', key: 'line' },
+  { label: say('downloadMenu.intoTheChair'), key: 'chair' },
   { label: say('downloadMenu.paintedIt'), key: 'painted' },
   { label: say('downloadMenu.earlierSaves'), key: 'saves' },
 ]
@@ -41,11 +42,11 @@ async function sheet(key: string) {
     window.location.assign(documents('looks').file(lookDoc.id))
     return
   }
-  if (key === 'painted') {
+  if (key === 'chair' || key === 'painted') {
     await attempt(async () => {
       await lookDoc.save()
-      const { id } = await api.paintedIt(planning.request, lookDoc.id, today())
-      await router.push(`/book/${id}`)
+      const { id } = await api.paintedIt(planning.request, lookDoc.id, lookDoc.revision, today())
+      await router.push(key === 'chair' ? `/chair/${id}` : `/book/${id}`)
     })
     return
   }

@@ -35,6 +35,10 @@ const NOTHING: Painting = {
   passed: [],
   reaction: null,
   notes: '',
+  steps: [],
+  lookRevision: null,
+  setting: null,
+  slotMinutes: null,
 }
 
 const router = useRouter()
@@ -198,6 +202,9 @@ async function removed() {
               <li v-for="(p, k) in form.passed" :key="k">{{ p.words }}</li>
             </ul>
           </template>
+          <p v-if="form.steps?.length">
+            <router-link class="link" :to="`/chair/${doc.id}`">{{ say('book.inTheChair') }}</router-link>
+          </p>
           <reaction-note v-model="form.reaction" :on="form.on" />
         </div>
         <used-paints v-model="form.paints" @find="(lot: string) => (wanted = lot)" />

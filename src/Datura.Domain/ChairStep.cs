@@ -1,0 +1,25 @@
+using System.ComponentModel.DataAnnotations;
+
+namespace Datura.Domain;
+
+/// <summary>A step as it was planned when the session began.</summary>
+/// <param name="Key">As the plan names it.</param>
+/// <param name="Title">As it is spoken of.</param>
+/// <param name="Painter">1, or 2 for the second painter.</param>
+/// <param name="Hand">What it is done with: tool and technique, as learned times are kept.</param>
+/// <param name="Seconds">Likely time with setting up, without waiting.</param>
+/// <param name="WaitSeconds">Idle before it.</param>
+/// <param name="DryingSeconds">Until it may be worked over.</param>
+public sealed record ChairStep(
+    [property: StringLength(Limits.LongestWords, MinimumLength = 1)] string Key,
+    [property: StringLength(Limits.LongestWords)] string Title,
+    [property: Range(1, 2)] int Painter,
+    [property: StringLength(Limits.LongestWords)] string Hand,
+    [property: Range(0, 86_400)] double Seconds,
+    [property: Range(0, 86_400)] double WaitSeconds,
+    [property: Range(0, 86_400)] double DryingSeconds)
+{
+    /// <summary>Ids of the parts whose coats it lays.</summary>
+    [MaxLength(Limits.MostParts)]
+    public IReadOnlyList<string> Parts { get; init => field = value ?? []; } = [];
+}

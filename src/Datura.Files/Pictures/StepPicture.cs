@@ -1,0 +1,50 @@
+using Datura.Core;
+
+namespace Datura.Files.Pictures;
+
+/// <summary>The face at one step, for the chair: what the step adds is lit, what is there already stands back.</summary>
+public static class StepPicture
+{
+    // So much of the colour of what is not new is left, and so bright it is.
+    private const double DimColour = 0.25;
+    private const double DimLight = 0.55;
+
+    // A pixel has changed when a channel moved by more than the picture's own rounding.
+    private const int Changed = 6;
+
+    private const int PaintPixels = 1024;
+
+    /// <param name="step">From 1.</param>
+    /// <param name="pixels">Of a side.</param>
+    /// <returns>RGBA, as the painter sees the face: mirrored for who paints herself.</returns>
+    public static byte[] Lit(PlannedLook look, int step, int pixels)
+    {
+        var view = IsOnBody(look, step) ? BustView.Front : BustView.FaceClose;
+        var buffer = BustBuffer.Render(look.Body.Mesh, view, pixels, pixels);
+        var eyes = look.Plan.Steps[step - 1].Poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
+        byte[] After(int steps)
+        {
+            var paint = BustPicture.Painted(look, steps, PaintPixels);
+            return BustPicture.Rgba(buffer, paint, BustPicture.Featured(look, paint, eyes));
+        }
+
+        var (before, after) = (After(step - 1), After(step));
+        for (var k = 0; k < after.Length; k += 4)
+        {
+            if (Math.Abs(after[k] - before[k]) <= Changed && Math.Abs(after[k + 1] - before[k + 1]) <= Changed && Math.Abs(after[k + 2] - before[k + 2]) <= Changed)
+            {
+                var grey = 0.3 * after[k] + 0.59 * after[k + 1] + 0.11 * after[k + 2];
+                for (var c = 0; c < 3; c++)
+                {
+                    after[k + c] = (byte)(DimLight * (DimColour * after[k + c] + (1 - DimColour) * grey));
+                }
+            }
+        }
+
+        return look.Plan.Setting.OnOneself ? BustPicture.Mirrored(after, pixels, pixels) : after;
+    }
+
+    // Most of it below the jaw: the face alone would not show it.
+    private static bool IsOnBody(PlannedLook look, int step) =>
+        look.Steps.ElementAtOrDefault(step - 1)?.Jobs.Any(j => j.Zones.Any(z => z is Zone.Collar or Zone.Sternum or Zone.Chest or Zone.Shoulder or Zone.NeckFront or Zone.NeckSide)) == true;
+}

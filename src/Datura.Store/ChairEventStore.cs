@@ -1,0 +1,50 @@
+using Dapper;
+using Npgsql;
+
+namespace Datura.Store;
+
+/// <summary>Events of sessions in the chair: added, never changed.</summary>
+public sealed class ChairEventStore(NpgsqlDataSource source, string studio)
+{
+    private readonly StudioRows studioRows = new(source, studio);
+
+    /// <summary>An entry of the book that is deleted for good takes its events along.</summary>
+    internal const string Forgetting = "delete from chair_event where studio_id = @studio and @kind = 'painting' and painting_id = @id";
+
+    /// <summary>Bodies of all events of a session, in the order in which they arrived.</summary>
+    public Task<IReadOnlyList<string>> AllAsync(string painting, CancellationToken cancel = default) => studioRows.ReadAsync<string>(
+        "select body::text from chair_event where studio_id = @studio and painting_id = @painting order by arrived_at, id", new { studio, painting }, cancel);
+
+    /// <summary>Adds those that are not there yet, all or none.</summary>
+    /// <param name="most">Of one session.</param>
+    /// <returns>How many there are now; null when there would be too many, and none was added.</returns>
+    /// <exception cref="MissingDocumentException">There is no such session.</exception>
+    public async Task<int?> AddAsync(string painting, IReadOnlyList<(string Id, string Body)> events, int most, CancellationToken cancel = default)
+    {
+        await using var db = await studioRows.OpenAsync(cancel);
+        await using var work = await studioRows.BeginAsync(db, cancel);
+        // One at a time of a session, so that the count holds.
+        var known = await db.ExecuteScalarAsync<int?>(StudioRows.Of(
+            "select 1 from document where studio_id = @studio and kind = 'painting' and id = @painting and removed_at is null for update", new { studio, painting }, cancel, work));
+        if (known is null)
+        {
+            throw new MissingDocumentException("painting", painting);
+        }
+
+        await db.ExecuteAsync(StudioRows.Of(
+            """
+            insert into chair_event (studio_id, painting_id, id, body)
+            select @studio, @painting, e.id, e.body::jsonb from unnest(@ids, @bodies) as e(id, body)
+            on conflict do nothing
+            """,
+            new { studio, painting, ids = events.Select(e => e.Id).ToArray(), bodies = events.Select(e => e.Body).ToArray() }, cancel, work));
+        var count = await db.ExecuteScalarAsync<int>(StudioRows.Of("select count(*) from chair_event where studio_id = @studio and painting_id = @painting", new { studio, painting }, cancel, work));
+        if (count > most)
+        {
+            return null;
+        }
+
+        await work.CommitAsync(cancel);
+        return count;
+    }
+}
