@@ -7,7 +7,7 @@ public static class StepPicture
 {
     // So much of the colour of what is not new is left, and so bright it is.
     private const double DimColour = 0.25;
-    private const double DimLight = 0.55;
+    private const double DimLight = 0.72;
 
     // A pixel has changed when a channel moved by more than the picture's own rounding.
     private const int Changed = 6;

@@ -306,7 +306,7 @@ onBeforeUnmount(() => {
   padding: 0;
   border: 0;
   border-radius: 14px;
-  background: #777;
+  background: var(--surround);
   cursor: pointer;
   overflow: hidden;
 }
@@ -321,18 +321,18 @@ onBeforeUnmount(() => {
   position: absolute;
   inset: auto 0 0;
   padding: 18px;
-  background: rgb(24 21 28 / 78%);
-  color: #fff;
+  background: var(--chip);
+  color: var(--on-picture);
   font-size: 24px;
 }
 
 h1 {
-  margin: 6px 0;
-  font-size: 30px;
+  margin: 8px 0;
+  font-size: clamp(28px, 3.2vw, 42px);
 }
 
 .clock b {
-  font-size: 26px;
+  font-size: clamp(26px, 3vw, 40px);
   font-variant-numeric: tabular-nums;
 }
 
@@ -350,8 +350,12 @@ h1 {
   vertical-align: -4px;
 }
 
+.with {
+  font-size: clamp(18px, 1.8vw, 24px);
+}
+
 .pose {
-  font-size: 22px;
+  font-size: clamp(22px, 2.2vw, 30px);
   color: var(--accent);
 }
 
