@@ -27,6 +27,12 @@ test('a seal is painted with one key, taken back once, and stands in the book', 
   await expect(page.locator('.over')).toContainText('Ended after')
   await page.getByRole('button', { name: 'To the book' }).click()
   await expect(page.locator('.entry-of')).toContainText('In the chair')
+  const went = page.getByRole('region', { name: 'How it went' })
+  await expect(went).toContainText('planned')
+  await expect(went.locator('tbody tr').filter({ hasText: first })).toHaveCount(1)
+  const table = page.waitForEvent('download')
+  await went.getByRole('button', { name: 'As a table' }).click()
+  expect((await table).suggestedFilename()).toContain('.csv')
 })
 
 test('a cut line and a page loaded anew lose nothing of the session', async ({ page, context }) => {

@@ -322,7 +322,12 @@ export const api = {
   wearerCard: (id: string) => answer(client.GET('/api/faces/{id}/card', { params: { path: { id } } })),
   saveWearerCard: (id: string, revision: number, card: WearerCard) =>
     answer(
-      client.PUT('/api/faces/{id}/card', { params: { path: { id } }, body: { revision, document: card } }),
+      // Whoever leaves the page just then has it kept all the same.
+      client.PUT('/api/faces/{id}/card', {
+        params: { path: { id } },
+        body: { revision, document: card },
+        keepalive: true,
+      }),
     ),
   deleteWearerCard: (id: string) =>
     answer(client.DELETE('/api/faces/{id}/card', { params: { path: { id } } })),

@@ -125,7 +125,12 @@ function change(part: Partial<WearerCard>) {
   timer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
 }
 
-onBeforeUnmount(() => void save())
+const leave = () => void save()
+window.addEventListener('pagehide', leave)
+onBeforeUnmount(() => {
+  window.removeEventListener('pagehide', leave)
+  leave()
+})
 
 function put<T>(all: readonly T[] | undefined, one: T, on: boolean): T[] {
   const others = (all ?? []).filter((o) => o !== one)

@@ -9,6 +9,7 @@ import DayField from '../components/DayField.vue'
 import DocumentTop from '../components/DocumentTop.vue'
 import FieldRow from '../components/FieldRow.vue'
 import ReactionNote from '../components/ReactionNote.vue'
+import SessionSteps from '../components/SessionSteps.vue'
 import SideList from '../components/SideList.vue'
 import UsedPaints from '../components/UsedPaints.vue'
 import { useAttempt } from '../lib/attempt'
@@ -207,7 +208,10 @@ async function removed() {
           </p>
           <reaction-note v-model="form.reaction" :on="form.on" />
         </div>
-        <used-paints v-model="form.paints" @find="(lot: string) => (wanted = lot)" />
+        <div>
+          <used-paints v-model="form.paints" @find="(lot: string) => (wanted = lot)" />
+          <session-steps v-if="form.steps?.length" :id="doc.id" :name="form.name" :steps="form.steps" />
+        </div>
       </div>
     </section>
     <section v-else-if="entries && !stored" class="none">
