@@ -159,7 +159,8 @@ public static class DocumentCheck
 
         if (Supply.PotCheck.Problem(paint) is { } pot)
         {
-            throw new InputException(field, pot, ("paint", paint.Name));
+            throw new InputException(field, pot, ("paint", paint.Name), ("least", Limits.Least<PaintPot>(nameof(PaintPot.KeepsMonths))),
+                ("most", Limits.Most<PaintPot>(nameof(PaintPot.KeepsMonths))), ("heaviest", Limits.Most<PaintPot>(nameof(PaintPot.FullG))));
         }
 
         if (paint.Stripe is { } stripe && (string.IsNullOrWhiteSpace(stripe.Cake) || !Limits.Hold<SplitStripe>(nameof(stripe.Place), stripe.Place)))

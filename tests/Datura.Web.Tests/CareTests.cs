@@ -71,6 +71,8 @@ public sealed class CareTests(Service service) : IClassFixture<Service>
         using var refused = await service.Send(HttpMethod.Post, "/api/plan/sheet", await BrideAsync(face));
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.Contains("in your own words", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        using var chair = await service.Send(HttpMethod.Post, "/api/paintings/of-plan?lookId=kelp-bride&on=2026-11-07&chair=true", await BrideAsync(face));
+        Assert.Contains("in your own words", await chair.Content.ReadAsStringAsync(), StringComparison.Ordinal);
         var stops = Stops(await PlanAsync(await BrideAsync(face)));
         PassedStop[] passed = [.. stops.SelectMany(s => s["parts"]!.AsArray().Select(p => new PassedStop(CautionCode.Allergen, (string)p!["id"]!, (string)s["paint"]!, "tested twice, the doctor knows")))];
         await KeepAsync(face, Lanolin with { Passed = passed });

@@ -11,7 +11,8 @@ public static class CardCheck
             || card.States.Count > WearerCard.MostWords || card.States.Any(s => !Enum.IsDefined(s)) || card.Brings.Count > WearerCard.MostWords || card.Brings.Any(b => !Enum.IsDefined(b))
             || card.Wants.Length > Limits.LongestWords || card.DoesNotWant.Length > Limits.LongestWords || !Limits.Hold<WearerCard>(nameof(card.PatienceMinutes), card.PatienceMinutes))
         {
-            throw new InputException("card", ProblemCode.CardNumbers, ("most", WearerCard.MostWords));
+            throw new InputException("card", ProblemCode.CardNumbers, ("most", WearerCard.MostWords),
+                ("least", Limits.Least<WearerCard>(nameof(card.PatienceMinutes))), ("longest", Limits.Most<WearerCard>(nameof(card.PatienceMinutes))));
         }
 
         if (card.DeleteOn < today || card.DeleteOn > today.AddDays(WearerCard.MostDays))

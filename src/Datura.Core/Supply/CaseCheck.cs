@@ -27,8 +27,14 @@ public static class CaseCheck
                 ("least", 100 * Limits.Least<Case>(nameof(packed.ShortChance))), ("largest", 100 * Limits.Most<Case>(nameof(packed.ShortChance))));
         }
 
-        if (packed.On < PotCheck.Oldest || !Limits.Hold<Case>(nameof(packed.EveryDays), packed.EveryDays) || !Limits.Hold<Case>(nameof(packed.AmountPercent), packed.AmountPercent) || !Enum.IsDefined(packed.Sponges)
-            || !Enum.IsDefined(packed.Brushes) || packed.Cleaned.Count > Case.MostCleanings || packed.Cleaned.Any(c => c is not { What.Length: > 0 and <= Limits.LongestWords } || c.On < PotCheck.Oldest))
+        if (packed.On < PotCheck.Oldest || !Limits.Hold<Case>(nameof(packed.EveryDays), packed.EveryDays) || !Limits.Hold<Case>(nameof(packed.AmountPercent), packed.AmountPercent)
+            || !Enum.IsDefined(packed.Sponges) || !Enum.IsDefined(packed.Brushes))
+        {
+            throw new InputException("amountPercent", ProblemCode.CaseHabits, ("days", Limits.Most<Case>(nameof(packed.EveryDays))),
+                ("least", Limits.Least<Case>(nameof(packed.AmountPercent))), ("most", Limits.Most<Case>(nameof(packed.AmountPercent))));
+        }
+
+        if (packed.Cleaned.Count > Case.MostCleanings || packed.Cleaned.Any(c => c is not { What.Length: > 0 and <= Limits.LongestWords } || c.On < PotCheck.Oldest))
         {
             throw new InputException("cleaned", ProblemCode.CaseCleaning, ("most", Case.MostCleanings), ("letters", Limits.LongestWords));
         }

@@ -119,6 +119,7 @@ public enum ProblemCode
     PotOpenedAhead,
     PassedStops,
     Conditions,
+    CaseHabits,
     CaseCleaning,
     CardNumbers,
     CardDay,

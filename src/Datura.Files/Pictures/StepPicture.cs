@@ -19,7 +19,7 @@ public static class StepPicture
     /// <returns>RGBA, as the painter sees the face: mirrored for who paints herself.</returns>
     public static byte[] Lit(PlannedLook look, int step, int pixels)
     {
-        var view = IsOnBody(look, step) ? BustView.Front : BustView.FaceClose;
+        var view = IsOnBody(look.Plan, look.Plan.Steps[step - 1]) ? BustView.Front : BustView.FaceClose;
         var buffer = BustBuffer.Render(look.Body.Mesh, view, pixels, pixels);
         var eyes = look.Plan.Steps[step - 1].Poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
         byte[] After(int steps)
@@ -44,7 +44,7 @@ public static class StepPicture
         return look.Plan.Setting.OnOneself ? BustPicture.Mirrored(after, pixels, pixels) : after;
     }
 
-    // Most of it below the jaw: the face alone would not show it.
-    private static bool IsOnBody(PlannedLook look, int step) =>
-        look.Steps.ElementAtOrDefault(step - 1)?.Jobs.Any(j => j.Zones.Any(z => z is Zone.Collar or Zone.Sternum or Zone.Chest or Zone.Shoulder or Zone.NeckFront or Zone.NeckSide)) == true;
+    /// <summary>Whether a step lies below the face, so that the face alone would not show it.</summary>
+    internal static bool IsOnBody(Plan plan, PlanStep step) =>
+        plan.Parts.Where(p => step.PartIds.Contains(p.Id)).SelectMany(p => p.Zones).Any(z => z is "collar" or "sternum" or "chest" or "neck front");
 }

@@ -153,8 +153,7 @@ public static class StepSheet
         var wide = BustPicture.Steps(look, BustView.Front, StepPictureWidth, StepPictureHeight);
         foreach (var step in look.Plan.Steps)
         {
-            var onBody = step.PartIds.SelectMany(id => look.Plan.Parts.Where(p => p.Id == id)).SelectMany(p => p.Zones)
-                .Any(z => z is "collar" or "sternum" or "chest" or "neck front");
+            var onBody = StepPicture.IsOnBody(look.Plan, step);
             if (look.Plan.Stages.FirstOrDefault(s => s.FirstStep == step.Number) is { } begins)
             {
                 Stage(sheet, begins, begins == look.Plan.Stages[^1]);

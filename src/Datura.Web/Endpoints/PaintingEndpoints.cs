@@ -16,16 +16,21 @@ public static class PaintingEndpoints
     public static void MapPaintings(this IEndpointRouteBuilder routes)
     {
         var paintings = routes.MapDocuments(DocumentTypes.Painting, Of, Of);
-        paintings.MapPost("/of-plan", async (PlanRequest request, string lookId, DateOnly on, [Range(1, 1_000_000_000)] int? revision, Library library, PlanService plans, WearerCards cards, CancellationToken cancel) =>
+        paintings.MapPost("/of-plan", async (PlanRequest request, string lookId, DateOnly on, [Range(1, 1_000_000_000)] int? revision, bool? chair, Library library, PlanService plans, WearerCards cards, CancellationToken cancel) =>
         {
             SoundBody.CheckText(lookId, "lookId", Limits.LongestName);
             var (planned, kit) = (await plans.PlanAsync(request, cancel), await plans.KitAsync(request, cancel));
+            if (chair == true)
+            {
+                StopsPassed.Check(planned.Plan);
+            }
+
             var card = (await cards.FindAsync(request.FaceId, cancel))?.Card;
             var painting = PaintingCheck.Of(planned, lookId, request.FaceId, kit, on, [.. request.Look.Passed, .. card?.Passed ?? []]) with { Setting = request.SettingId, LookRevision = revision };
             var saved = await library.AddAsync(DocumentTypes.Painting, painting, cancel: cancel);
             return TypedResults.Created($"/api/paintings/{saved.Id}", saved);
         })
-            .Computes().For(Role.Painter).Called("addPaintingOfPlan", "Notes in the book that a planned look was painted: with which pots, and which stops were passed.");
+            .Computes().For(Role.Painter).Called("addPaintingOfPlan", "Notes in the book that a planned look was painted: with which pots, and which stops were passed. On the way into the chair it is refused while a stop is open.");
         MapChair(paintings);
     }
 

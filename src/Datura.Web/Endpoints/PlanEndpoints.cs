@@ -133,11 +133,7 @@ public static class PlanEndpoints
             OneOf("units", units, "mm", "in");
             var size = PaperSize.Find(paper ?? "A4") ?? throw new InputException("paper", ProblemCode.SheetPaper);
             var planned = await service.PlanAsync(request, cancel);
-            if (planned.Plan.Cautions.Where(c => c is { Severity: Severity.Stop, Passed: null }).ToArray() is { Length: > 0 } open)
-            {
-                throw new InputException("look.passed", ProblemCode.StopsOpen, ("stops", string.Join(" ", open.Select(c => c.Sentence))));
-            }
-
+            StopsPassed.Check(planned.Plan);
             var name = Slug.Of($"{planned.Plan.Look} on {planned.Plan.Face}");
             if (kind == "booth")
             {

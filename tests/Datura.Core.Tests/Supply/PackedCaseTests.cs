@@ -121,6 +121,9 @@ public class PackedCaseTests
         string Said(Case packed) => Assert.Throws<InputException>(() => CaseCheck.Check(packed)).Message;
         CaseCheck.Check(Night);
         Assert.Contains("needs a name", Said(Night with { Name = " " }));
+        Assert.Contains("20 to 500 %", Said(Night with { AmountPercent = 1000 }));
+        Assert.Contains("1 to 31 days apart", Said(Night with { EveryDays = 0 }));
+        Assert.Contains("cleaning log", Said(Night with { Cleaned = [new(new DateOnly(2026, 11, 28), "")] }));
         Assert.Contains("1 to 1000 faces", Said(Night with { Lines = [new("a", null, 0)] }));
         Assert.Contains("1 to 1000 faces", Said(Night with { Lines = [new("", null, 3)] }));
         Assert.Contains("evenings", Said(Night with { Evenings = -2 }));

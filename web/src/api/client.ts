@@ -351,9 +351,12 @@ export const api = {
       }),
     ),
   /** Notes in the book that a planned look was painted. */
-  paintedIt: (request: PlanRequest, lookId: string, revision: number, on: string) =>
+  paintedIt: (request: PlanRequest, lookId: string, revision: number, on: string, chair: boolean) =>
     answer(
-      client.POST('/api/paintings/of-plan', { params: { query: { lookId, revision, on } }, body: request }),
+      client.POST('/api/paintings/of-plan', {
+        params: { query: { lookId, revision, on, chair } },
+        body: request,
+      }),
     ),
   paintingEvents: (id: string) =>
     answer(client.GET('/api/paintings/{id}/events', { params: { path: { id } } })),

@@ -2728,7 +2728,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Notes in the book that a planned look was painted: with which pots, and which stops were passed. */
+        /** Notes in the book that a planned look was painted: with which pots, and which stops were passed. On the way into the chair it is refused while a stop is open. */
         post: operations["addPaintingOfPlan"];
         delete?: never;
         options?: never;
@@ -14747,6 +14747,7 @@ export interface operations {
                 lookId: string;
                 on: string;
                 revision?: number;
+                chair?: boolean;
             };
             header?: never;
             path?: never;

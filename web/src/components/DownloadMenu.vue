@@ -45,7 +45,13 @@ async function sheet(key: string) {
   if (key === 'chair' || key === 'painted') {
     await attempt(async () => {
       await lookDoc.save()
-      const { id } = await api.paintedIt(planning.request, lookDoc.id, lookDoc.revision, today())
+      const { id } = await api.paintedIt(
+        planning.request,
+        lookDoc.id,
+        lookDoc.revision,
+        today(),
+        key === 'chair',
+      )
       await router.push(key === 'chair' ? `/chair/${id}` : `/book/${id}`)
     })
     return

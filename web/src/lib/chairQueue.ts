@@ -4,7 +4,6 @@ import type { ChairEvent } from '../api/client'
 export interface Shelf {
   getItem(key: string): string | null
   setItem(key: string, value: string): void
-  removeItem(key: string): void
 }
 
 const keyOf = (session: string) => `datura.chair.${session}`
