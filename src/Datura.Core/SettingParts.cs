@@ -16,7 +16,7 @@ public static class SettingParts
         public Crew Crew => new(setting.OnOneself ? 1 : setting.Painters, setting.RightHanded);
 
         /// <summary>The usual rates with the painter's own in their place.</summary>
-        public Pace OwnPace => setting.Rates is { Count: > 0 } own ? new(own) { OnOneself = setting.OnOneself } : Pace.Usual with { OnOneself = setting.OnOneself };
+        public Pace OwnPace => setting.Rates is { Count: > 0 } own ? new(own) { OnOneself = setting.OnOneself, Learned = setting.Learned } : Pace.Usual with { OnOneself = setting.OnOneself, Learned = setting.Learned };
 
         public Costume Costume => new(setting.NecklineMm, setting.Neckline, setting.NecklineWidthMm);
     }

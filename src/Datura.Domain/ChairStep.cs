@@ -22,4 +22,28 @@ public sealed record ChairStep(
     /// <summary>Ids of the parts whose coats it lays.</summary>
     [MaxLength(Limits.MostParts)]
     public IReadOnlyList<string> Parts { get; init => field = value ?? []; } = [];
+
+    /// <summary>The coats that it lays; none when only its parts are known.</summary>
+    [MaxLength(Limits.MostInOrder)]
+    public IReadOnlyList<ChairCoat> Coats { get; init => field = value ?? []; } = [];
+
+    /// <summary>What must be done before it.</summary>
+    [MaxLength(Limits.MostInOrder)]
+    public IReadOnlyList<ChairGround> After { get; init => field = value ?? []; } = [];
+
+    /// <summary>Of its seconds: taking up tool and paint, and the pose.</summary>
+    [Range(0, 86_400)]
+    public double SetUpSeconds { get; init; }
+
+    /// <summary>How far its seconds may be off, as a standard deviation.</summary>
+    [Range(0, 86_400)]
+    public double SdSeconds { get; init; }
+
+    /// <summary>Strokes at the usual rates, whoever paints; 0 when unknown.</summary>
+    [Range(0, 86_400)]
+    public double UsualWorkSeconds { get; init; }
+
+    /// <summary>Setting up at the usual rates, whoever paints.</summary>
+    [Range(0, 86_400)]
+    public double UsualSetUpSeconds { get; init; }
 }

@@ -38,6 +38,45 @@ public sealed record Painting(
     [Range(1, 720)]
     public double? SlotMinutes { get; init; }
 
+    /// <summary>Who painted; learned times are hers. Null when nobody said.</summary>
+    [StringLength(Limits.LongestName)]
+    public string? Painter { get; init; }
+
+    /// <summary>Who painted beside her; null for nobody.</summary>
+    [StringLength(Limits.LongestName)]
+    public string? SecondPainter { get; init; }
+
+    /// <summary>Whether she painted herself.</summary>
+    public bool OnOneself { get; init; }
+
+    /// <summary>Likely length as it was planned, s; null when unknown.</summary>
+    [Range(0, 86_400)]
+    public double? LikelySeconds { get; init; }
+
+    /// <summary>How far that was said to be off, as a standard deviation, s.</summary>
+    [Range(0, 86_400)]
+    public double? SdSeconds { get; init; }
+
+    /// <summary>Share of sessions that the slot must hold, as it was planned with.</summary>
+    [Range(0.5, 0.99)]
+    public double? Confidence { get; init; }
+
+    /// <summary>What could be left out on the way.</summary>
+    [MaxLength(Painting.MostSteps)]
+    public IReadOnlyList<ChairWay> Ways { get; init => field = value ?? []; } = [];
+
+    /// <summary>Ids of the only parts that were painted, to time them; none for the whole look.</summary>
+    [MaxLength(Limits.MostParts)]
+    public IReadOnlyList<string> Only { get; init => field = value ?? []; } = [];
+
+    /// <summary>Times that were written down by hand; they go before those of the chair.</summary>
+    [MaxLength(Painting.MostSteps)]
+    public IReadOnlyList<TypedTime> Typed { get; init => field = value ?? []; } = [];
+
+    /// <summary>The whole of it as written down by hand, min; null when the chair knows or nobody does.</summary>
+    [Range(0.1, 1440)]
+    public double? TakenMinutes { get; init; }
+
     /// <summary>Stops that the painter passed, with her reasons.</summary>
     [MaxLength(2 * PassedStop.Most)]
     public IReadOnlyList<PassedStop> Passed { get; init => field = value ?? []; } = [];

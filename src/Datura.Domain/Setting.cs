@@ -31,5 +31,13 @@ public sealed record Setting(string Id, [property: StringLength(Limits.LongestNa
     /// <summary>How long it is worn, h; null when nobody said.</summary>
     [Range(0.1, 48)]
     public double? WearHours { get; init; }
+
+    /// <summary>Whose learned times plans reckon with, by name; null for the usual ones, or her own rates.</summary>
+    [StringLength(Limits.LongestName)]
+    public string? TimesOf { get; init; }
+
+    /// <summary>Those times, looked up in the book; no part of what is kept.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public LearnedTimes? Learned { get; init; }
 }
 

@@ -6,6 +6,7 @@ internal sealed class ChairRun(IReadOnlyList<ChairStep> planned)
     private readonly List<(DateTimeOffset From, DateTimeOffset? To)> pauses = [];
     private readonly Dictionary<int, double> laneFrom = [];
     private readonly List<string> notes = [];
+    private readonly HashSet<string> dropped = [];
     private readonly List<Entry> steps = [.. planned.DistinctBy(s => s.Key).Select(s => new Entry(s))];
 
     public DateTimeOffset? BeganAt { get; private set; }
@@ -26,7 +27,7 @@ internal sealed class ChairRun(IReadOnlyList<ChairStep> planned)
 
     public IReadOnlyDictionary<int, double> LaneFrom => laneFrom;
 
-    public IReadOnlyList<ChairStepState> Steps => [.. steps.Select(s => new ChairStepState(s.Step, s.Status, s.TakenSeconds, s.Redone, s.DoneAt))];
+    public IReadOnlyList<ChairStepState> Steps => [.. steps.Select(s => new ChairStepState(s.Step, s.Status, s.TakenSeconds, s.Redone, s.DoneAt, s.LeftSeconds))];
 
     public void Take(ChairEvent one)
     {
@@ -67,9 +68,11 @@ internal sealed class ChairRun(IReadOnlyList<ChairStep> planned)
             case ChairEventKind.Ended:
                 return End(one.At);
             case ChairEventKind.PartsDropped:
-                return Change(s => s.Status == StepStatus.Open && s.Step.Parts.Count > 0 && s.Step.Parts.All(one.Parts.Contains), StepStatus.Dropped);
+                dropped.UnionWith(one.Parts);
+                return Weigh();
             case ChairEventKind.PartsTakenBack:
-                return Change(s => s.Status == StepStatus.Dropped && s.Step.Parts.Any(one.Parts.Contains), StepStatus.Open);
+                dropped.ExceptWith(one.Parts);
+                return Weigh();
             default:
                 return steps.Find(s => s.Step.Key == one.Step) is { } step && TakenOf(step, one);
         }
@@ -136,11 +139,19 @@ internal sealed class ChairRun(IReadOnlyList<ChairStep> planned)
         return true;
     }
 
-    private bool Change(Predicate<Entry> which, StepStatus to)
+    // What is on the skin stays there; of a step that lays several coats only some may be left out.
+    private bool Weigh()
     {
-        var found = steps.FindAll(which);
-        found.ForEach(s => s.Status = to);
-        return found.Count > 0;
+        var changed = false;
+        foreach (var step in steps.Where(s => s.Status is StepStatus.Open or StepStatus.Dropped))
+        {
+            var left = ChairStepState.Left(step.Step, dropped);
+            var status = left is null ? StepStatus.Dropped : StepStatus.Open;
+            changed |= status != step.Status || (left ?? 0) != step.LeftSeconds;
+            (step.Status, step.LeftSeconds) = (status, left ?? 0);
+        }
+
+        return changed;
     }
 
     private sealed class Entry(ChairStep step)
@@ -148,6 +159,8 @@ internal sealed class ChairRun(IReadOnlyList<ChairStep> planned)
         public ChairStep Step { get; } = step;
 
         public StepStatus Status { get; set; }
+
+        public double LeftSeconds { get; set; } = step.Seconds;
 
         public double TakenSeconds { get; set; }
 

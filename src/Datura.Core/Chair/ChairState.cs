@@ -54,11 +54,11 @@ public sealed record ChairState(
         var worked = WorkedSeconds(now);
         foreach (var lane in Steps.GroupBy(s => s.Step.Painter))
         {
-            var open = lane.Where(s => s.Status == StepStatus.Open).Sum(s => s.Step.Seconds + s.Step.WaitSeconds);
-            var current = lane.FirstOrDefault(s => s.Status == StepStatus.Open)?.Step;
+            var open = lane.Where(s => s.Status == StepStatus.Open).Sum(s => s.LeftSeconds + s.Step.WaitSeconds);
+            var current = lane.FirstOrDefault(s => s.Status == StepStatus.Open);
             // A step that takes longer than planned has nothing left of its plan, but it is not over.
-            var into = current is null ? 0 : Math.Clamp(worked - laneFrom.GetValueOrDefault(lane.Key), 0, current.Seconds + current.WaitSeconds);
-            var done = lane.Where(s => s.Status == StepStatus.Done).Sum(s => s.Step.Seconds + s.Step.WaitSeconds);
+            var into = current is null ? 0 : Math.Clamp(worked - laneFrom.GetValueOrDefault(lane.Key), 0, current.LeftSeconds + current.Step.WaitSeconds);
+            var done = lane.Where(s => s.Status == StepStatus.Done).Sum(s => s.LeftSeconds + s.Step.WaitSeconds);
             yield return (open - into, BeganAt is null || (current is null && EndedAt is null) ? 0 : worked - done - into);
         }
     }

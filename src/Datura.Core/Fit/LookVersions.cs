@@ -59,7 +59,7 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         }
 
         TimeBudgetVersion Best(IReadOnlyList<PartChoice> of, double slot, LookVersionFound? known, CancellationToken stop) =>
-            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence), known, chosen => Session(of, chosen, stop)).Found();
+            new TimeBudgetSearch(of, rests, slot, setting.Painters * DurationEstimate.MostLikelyWithin(slot, setting.Confidence, setting.OwnPace.Spread), known, chosen => Session(of, chosen, stop)).Found();
         var states = new Dictionary<string, LookVersionFound>();
         void Try(LesserPart?[] chosen)
         {
@@ -103,6 +103,25 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
 
     /// <summary>Every version there is, each with its session; for checks on looks of a few parts.</summary>
     internal IEnumerable<LookVersionFound> EveryVersion() => every();
+
+    /// <summary>What may be left out of a look while it is painted; its parts as they are planned, nothing laid otherwise.</summary>
+    /// <param name="planned">As it goes into the chair.</param>
+    public static IReadOnlyList<ChairWay> Ways(Look look, PlannedLook planned, Kit kit, Setting setting, ChromaticAdaptation? light = null, CancellationToken cancel = default)
+    {
+        var choices = Choices(look, planned, kit, setting, light, mustsToo: false, cancel);
+        var rests = RestsOn(choices, look);
+        return
+        [
+            .. choices.SelectMany((c, k) => c.Lesser.Where(l => l.Version != PartVersion.Quick).Select(l => new ChairWay(
+                c.PartId, Short(l.Version == PartVersion.Out ? c.Label : $"{c.Label}: {string.Join(", ", l.What)}"), Math.Round(Math.Clamp(c.Cost(l), 0, 2), 6), rests[k] < 0 ? null : choices[rests[k]].PartId)
+            {
+                Whole = l.Version == PartVersion.Out,
+                Leaves = [.. c.Full.Where(j => !l.Jobs.Contains(j)).Select(j => j.Key)],
+            })),
+        ];
+    }
+
+    private static string Short(string words) => words.Length <= Limits.LongestWords ? words : words[..Limits.LongestWords];
 
     private static IEnumerable<LesserPart?[]> Every(IReadOnlyList<PartChoice> choices, int[] rests)
     {

@@ -75,7 +75,10 @@ public sealed record CoatJob(
     public double PullSeconds => PulledEdgeMm <= 0 ? 0 : Pace.Of(Rates.ToolChange) + PulledEdgeMm / (Pace.Of(UsualTools.Find(Tool.Round5)).LineMmPerSecond * HandTable.Of(Technique.PullOut).LineRate);
 
     /// <summary>Laying it, and what is done for it before and after.</summary>
-    public double WorkSeconds => BrushSeconds + PullSeconds + Mendings.Sum(m => m.Seconds);
+    public double WorkSeconds => Pace.OfHand(HandKey) * (BrushSeconds + PullSeconds + Mendings.Sum(m => m.Seconds));
+
+    /// <summary>Tool and technique, as learned times are kept.</summary>
+    public string HandKey => $"{Hand.Tool.Id} {Catalogue.CodeOf(Hand.Technique)}";
 
     /// <summary>
     /// Seconds of brush on skin, with reloads, without changes of tool or pose: a figure's crisp edge at line pace and its inside at area

@@ -3,24 +3,23 @@ namespace Datura.Core.Order;
 /// <summary>A time that is not certain: likely value and standard deviation, seconds.</summary>
 public readonly record struct DurationEstimate(double LikelySeconds, double SdSeconds)
 {
-    // Brush work differs by a quarter from one time to the next, moving about by a third (from memory, unverified).
-    private const double WorkShare = 0.25;
-    private const double SetUpShare = 0.35;
-
-    // A good or a bad day shifts everything together (from memory, unverified).
-    private const double DayShare = 0.08;
-
     /// <summary>Of a step: work and moving about differ each for itself.</summary>
-    public static DurationEstimate OfStep(double workSeconds, double setUpSeconds) =>
-        new(workSeconds + setUpSeconds, Math.Sqrt(Square(WorkShare * workSeconds) + Square(SetUpShare * setUpSeconds)));
+    /// <param name="spread">Null for the usual.</param>
+    public static DurationEstimate OfStep(double workSeconds, double setUpSeconds, WorkSpread? spread = null)
+    {
+        var off = spread ?? WorkSpread.Usual;
+        return new(workSeconds + setUpSeconds, Math.Sqrt(Square(off.Work * workSeconds) + Square(off.SetUp * setUpSeconds)));
+    }
 
     /// <summary>Of a session whose likely length is known: steps add up by their squares, the day by itself.</summary>
-    public static DurationEstimate OfSession(double likelySeconds, IEnumerable<DurationEstimate> steps) =>
-        new(likelySeconds, Math.Sqrt(steps.Sum(s => Square(s.SdSeconds)) + Square(DayShare * likelySeconds)));
+    /// <param name="spread">Null for the usual.</param>
+    public static DurationEstimate OfSession(double likelySeconds, IEnumerable<DurationEstimate> steps, WorkSpread? spread = null) =>
+        new(likelySeconds, Math.Sqrt(steps.Sum(s => Square(s.SdSeconds)) + Square((spread ?? WorkSpread.Usual).Day * likelySeconds)));
 
     /// <summary>No longer than this is likely a session that keeps within a time at a confidence: the day alone, without its steps, makes it longer.</summary>
     /// <param name="confidence">0.5 or more, below 1.</param>
-    public static double MostLikelyWithin(double seconds, double confidence) => seconds / (1 + DayShare * MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, confidence));
+    /// <param name="spread">Null for the usual.</param>
+    public static double MostLikelyWithin(double seconds, double confidence, WorkSpread? spread = null) => seconds / (1 + (spread ?? WorkSpread.Usual).Day * MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, confidence));
 
     /// <summary>Time that is not exceeded with this probability, for a normal spread.</summary>
     /// <param name="confidence">Between 0 and 1, both left out.</param>

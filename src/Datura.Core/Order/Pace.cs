@@ -9,13 +9,24 @@ public sealed record Pace(IReadOnlyDictionary<string, double> Own)
     /// <summary>Painting oneself: before a mirror, with the arm up.</summary>
     public bool OnOneself { get; init; }
 
-    private double Slower => OnOneself ? Rates.OnOneself : 1;
+    /// <summary>Times learned from the book, in place of the painter's own values; null for none.</summary>
+    public LearnedTimes? Learned { get; init; }
 
-    public double Of(string id) => Slower * (Own.TryGetValue(id, out var own) ? own : Rates.Find(id).Usual);
+    public bool IsUsual => Own.Count == 0 && !OnOneself && Learned is null;
+
+    /// <summary>How far times are off.</summary>
+    public WorkSpread Spread => Learned?.Spread ?? WorkSpread.Usual;
+
+    private double Slower => OnOneself ? Learned?.OnOneself ?? Rates.OnOneself : 1;
+
+    public double Of(string id) => Slower * (Learned is not null ? Rates.Find(id).Usual * (Rates.IsSetUp(id) ? Learned.SetUp : 1) : Own.TryGetValue(id, out var own) ? own : Rates.Find(id).Usual);
+
+    /// <summary>How much longer than usual strokes with a hand take, beside what the rates say.</summary>
+    public double OfHand(string hand) => Learned?.Of(hand) ?? 1;
 
     public ToolDescription Of(ToolDescription tool)
     {
-        double Own(string rate, double value) => this.Own.TryGetValue(Rates.Id(tool.Id, rate), out var own) ? own : value;
+        double Own(string rate, double value) => Learned is null && this.Own.TryGetValue(Rates.Id(tool.Id, rate), out var own) ? own : value;
         return this.Own.Count == 0 && !OnOneself ? tool
             : tool with { AreaCm2PerMinute = Own(Rates.Area, tool.AreaCm2PerMinute) / Slower, LineMmPerSecond = Own(Rates.Line, tool.LineMmPerSecond) / Slower };
     }

@@ -59,6 +59,9 @@ public static class Rates
         }),
     ];
 
+    /// <summary>Whether a rate is of what comes before the strokes: tool, paint and pose.</summary>
+    public static bool IsSetUp(string id) => id is ToolChange or Loading or Mixing or PoseChange;
+
     public static RateEntry Find(string id) => Moments.First(r => r.Id == id);
 
     /// <summary>How a tool's rates are named; names begin with a capital letter.</summary>

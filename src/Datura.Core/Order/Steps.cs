@@ -39,7 +39,7 @@ public static class Steps
                 WaitsFor: waits ? wet.Group >= 0 && wet.Dry > begin - 1 ? new(WaitCode.Dries, network.Groups[wet.Group].Words) : new(WaitCode.Room) : null,
                 Meanwhile: meanwhile,
                 Why: Why(network, table, order, g, before, meanwhile.Length > 0),
-                Spread: DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g]))
+                Spread: DurationEstimate.OfStep(group.WorkSeconds, table.SetUpSeconds[g], group.Jobs[0].Pace.Spread))
             {
                 FirstLidDriesSeconds = group.FirstLidDriesSeconds,
             });
@@ -50,7 +50,7 @@ public static class Steps
 
     /// <summary>Likely length of a session and its spread.</summary>
     public static DurationEstimate Session(IReadOnlyList<Step> steps) =>
-        DurationEstimate.OfSession(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread));
+        DurationEstimate.OfSession(steps.Count == 0 ? 0 : steps.Max(s => s.EndSeconds), steps.Select(s => s.Spread), steps.Count == 0 ? null : steps[0].Jobs[0].Pace.Spread);
 
     private static IReadOnlyList<WhyHere> Why(StepNetwork network, Schedule table, int[] order, int g, int before, bool dries)
     {
