@@ -25,7 +25,7 @@ public sealed record ChairEvent(
     /// <summary>Of one session.</summary>
     public const int Most = 5_000;
 
-    /// <summary>Ids of parts that are left out or taken back.</summary>
+    /// <summary>What is left out or taken back: ids of parts, or keys of single coats.</summary>
     [MaxLength(Limits.MostParts)]
     public IReadOnlyList<string> Parts { get; init => field = value ?? []; } = [];
 }

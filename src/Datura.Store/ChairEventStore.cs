@@ -15,6 +15,18 @@ public sealed class ChairEventStore(NpgsqlDataSource source, string studio)
     public Task<IReadOnlyList<string>> AllAsync(string painting, CancellationToken cancel = default) => studioRows.ReadAsync<string>(
         "select body::text from chair_event where studio_id = @studio and painting_id = @painting order by arrived_at, id", new { studio, painting }, cancel);
 
+    /// <summary>Bodies of all events of the studio, by session.</summary>
+    public async Task<ILookup<string, string>> OfStudioAsync(CancellationToken cancel = default) => (await studioRows.ReadAsync<(string Painting, string Body)>(
+        "select painting_id, body::text from chair_event where studio_id = @studio order by painting_id, arrived_at, id", new { studio }, cancel)).ToLookup(e => e.Painting, e => e.Body);
+
+    /// <summary>Changes whenever the book or what happened in the chair does.</summary>
+    public async Task<string> StampAsync(CancellationToken cancel = default) => (await studioRows.ReadAsync<string>(
+        """
+        select concat_ws(' ', (select count(*) from chair_event where studio_id = @studio), (select max(arrived_at) from chair_event where studio_id = @studio), count(*), sum(revision))
+        from document where studio_id = @studio and kind = 'painting' and removed_at is null
+        """,
+        new { studio }, cancel)).Single();
+
     /// <summary>Adds those that are not there yet, all or none.</summary>
     /// <param name="most">Of one session.</param>
     /// <returns>How many there are now; null when there would be too many, and none was added.</returns>

@@ -37,7 +37,7 @@ public sealed partial class GalleryPainter(NpgsqlDataSource source, PlanMemory m
                 using var place = await queue.EnterAsync(new(Urgency.Batch, $"gallery {studio}", null), stoppingToken);
                 var store = new DocumentStore(source, studio);
                 var library = new Library(store);
-                await new Gallery(store, new(source, studio), library, new(library, memory, new(new(source, studio)))).PictureAsync(seen, look, stoppingToken);
+                await new Gallery(store, new(source, studio), library, new(library, memory, new(new(source, studio)), new(library, store, new(source, studio), memory, studio))).PictureAsync(seen, look, stoppingToken);
             }
             catch (Exception problem) when (problem is not OperationCanceledException || !stoppingToken.IsCancellationRequested)
             {

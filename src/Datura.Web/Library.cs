@@ -35,6 +35,24 @@ public sealed class Library(DocumentStore store)
         return (heads.FirstOrDefault(h => h.Id == wanted) ?? (heads.Count > 0 ? heads[0] : null))?.Id;
     }
 
+    /// <summary>Names and ids, by name.</summary>
+    public Task<IReadOnlyList<DocumentHead>> HeadsAsync(DocumentType type, CancellationToken cancel = default) => store.ListAsync(type.Name, cancel: cancel);
+
+    /// <summary>Keeps new documents about persons, all or none.</summary>
+    /// <returns>How many.</returns>
+    public async Task<int> AddAllAsync<T>(DocumentType<T> type, IReadOnlyList<T> documents, CancellationToken cancel = default)
+        where T : class
+    {
+        foreach (var document in documents)
+        {
+            type.Check(document);
+            Today.Check(document);
+        }
+
+        await store.AddAllAsync([.. documents.Select(d => (type.Name, Slug.OfNothing(), type.TitleOf(d), type.Write(d)))], cancel);
+        return documents.Count;
+    }
+
     /// <summary>Keeps a new document under an id made of its name, or of nothing where that is a person's.</summary>
     /// <param name="key">Names this save, so that it can be sent again.</param>
     /// <exception cref="Exception">With a sentence: the document cannot be.</exception>

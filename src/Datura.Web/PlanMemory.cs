@@ -33,6 +33,8 @@ public sealed class PlanMemory : IDisposable
 
     public Remembered<(Look Look, IReadOnlyList<StandIn> StandIns)> OnKit { get; } = new(40);
 
+    public Remembered<Core.Learn.BookOf> Books { get; } = new(30);
+
     /// <summary>The body of these measures that a plan still holds, or a new one.</summary>
     /// <param name="key">The measures as text.</param>
     public FittedBody Body(string key, Func<FittedBody> make)
@@ -64,11 +66,12 @@ public sealed class PlanMemory : IDisposable
         Held.Forget();
         Versions.Forget();
         Proposed.Forget();
+        Books.Forget();
     }
 
     public void Dispose()
     {
-        foreach (IDisposable one in new IDisposable[] { Bodies, Plans, Held, KindPictures, Versions, Proposed, OnKit })
+        foreach (IDisposable one in new IDisposable[] { Bodies, Plans, Held, KindPictures, Versions, Proposed, OnKit, Books })
         {
             one.Dispose();
         }

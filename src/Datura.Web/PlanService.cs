@@ -11,7 +11,7 @@ namespace Datura.Web;
 /// <summary>
 /// Plans on request, of the studio of whoever asks. Another copy of the service that remembers nothing gives the same answers.
 /// </summary>
-public sealed class PlanService(Library library, PlanMemory memory, WearerCards cards)
+public sealed class PlanService(Library library, PlanMemory memory, WearerCards cards, LearnedBooks books)
 {
     /// <summary>Picture of a kind in the library, PNG.</summary>
     public async Task<byte[]> KindPictureAsync(PartKind kind, string kitId, int pixels, CancellationToken cancel = default)
@@ -30,7 +30,8 @@ public sealed class PlanService(Library library, PlanMemory memory, WearerCards 
         return memory.Bodies.GetAsync(key, () => memory.Body(key, () => FittedBody.For(measuresMm)), cancel);
     }
 
-    public Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => library.SettingAsync(request.SettingId, cancel);
+    /// <summary>The setting, with learned times where it asks for them.</summary>
+    public async Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => await books.WithTimesAsync(await library.SettingAsync(request.SettingId, cancel), cancel);
 
     public Task<Kit> KitAsync(PlanRequest request, CancellationToken cancel = default) => library.KitAsync(request.KitId, cancel);
 
@@ -83,19 +84,49 @@ public sealed class PlanService(Library library, PlanMemory memory, WearerCards 
             throw new InputException("look.parts", ProblemCode.NoCoats);
         }
 
-        var light = setting.Lamps is { Count: > 0 } lamps ? new ChromaticAdaptation(Core.Paint.Lamps.Together(lamps)) : null;
+        var light = Light(setting);
         // The slot itself does not matter here.
-        var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
+        var key = InputText.Of(new { whole.Look, planned.Plan.MeasuresMm, planned.Plan.SkinColour, kit, setting.Learned, Setting = setting with { SlotMinutes = 1, Name = "", Light = "" } });
         var (look, _) = await OnKitAsync(whole.Look, kit, cancel);
         return (await memory.Versions.GetAsync(key, () => Core.Fit.LookVersions.Of(look, planned, kit, setting, light, cancel), cancel), setting);
     }
+
+    /// <summary>What may be left out of a look while it is painted.</summary>
+    public async Task<IReadOnlyList<ChairWay>> WaysAsync(PlanRequest request, CancellationToken cancel = default)
+    {
+        var planned = await PlanAsync(request, cancel);
+        var (kit, setting) = (await KitAsync(request, cancel), await SettingAsync(request, cancel));
+        var (look, _) = await OnKitAsync(request.Look, kit, cancel);
+        return Core.Fit.LookVersions.Ways(look, planned, kit, setting, Light(setting), cancel);
+    }
+
+    /// <summary>What would make a look quicker, by what its steps took in the book.</summary>
+    public async Task<IReadOnlyList<Core.Learn.QuickerIdea>> QuickerAsync(PlanRequest request, IReadOnlyList<Core.Learn.CostlyStep> costly, CancellationToken cancel = default)
+    {
+        var (face, kit, setting) = (await library.FaceAsync(request.FaceId, cancel), await KitAsync(request, cancel), await SettingAsync(request, cancel));
+        var (look, _) = await OnKitAsync(request.Look, kit, cancel);
+        return Core.Learn.Quicker.Of(look, await BodyAsync(face.MeasuresMm, cancel), face, kit, setting, costly, Light(setting), cancel);
+    }
+
+    /// <summary>Likely seconds of a look as usual and by somebody's own times, whatever the setting asks for.</summary>
+    public async Task<(double Usual, double Own)> BothTimesAsync(PlanRequest request, LearnedTimes times, CancellationToken cancel = default)
+    {
+        var (face, kit) = (await library.FaceAsync(request.FaceId, cancel), await KitAsync(request, cancel));
+        var setting = (await library.SettingAsync(request.SettingId, cancel)) with { TimesOf = null };
+        var (look, _) = await OnKitAsync(request.Look, kit, cancel);
+        var body = await BodyAsync(face.MeasuresMm, cancel);
+        double Seconds(Setting there) => Planner.Plan(look, face, body, kit, there, FormGrid.CoarsePixels, cancel: cancel).Plan.TotalSeconds;
+        return (Seconds(setting with { Rates = null }), Seconds(setting with { Learned = times }));
+    }
+
+    private static ChromaticAdaptation? Light(Setting setting) => setting.Lamps is { Count: > 0 } lamps ? new ChromaticAdaptation(Core.Paint.Lamps.Together(lamps)) : null;
 
     /// <summary>Whole faces for a brief.</summary>
     public async Task<IReadOnlyList<Core.Briefs.Proposal>> ProposeAsync(BriefRequest request, int count, CancellationToken cancel = default)
     {
         var (face, kit, setting, body) = await AskedAsync(request, cancel);
         var ideas = await IdeasAsync(cancel);
-        return await memory.Proposed.GetAsync(InputText.Of(new { request.Brief, face, kit, setting, count, own = ideas.Skip(IdeaFiles.Shipped.Count) }), () =>
+        return await memory.Proposed.GetAsync(InputText.Of(new { request.Brief, face, kit, setting, setting.Learned, count, own = ideas.Skip(IdeaFiles.Shipped.Count) }), () =>
             Core.Briefs.Proposals.Of(request.Brief, ideas, face, body, kit, setting, count, cancel), cancel);
     }
 
@@ -122,7 +153,7 @@ public sealed class PlanService(Library library, PlanMemory memory, WearerCards 
         }
 
         var face = await library.FaceAsync(request.FaceId, cancel);
-        return (face, await library.KitAsync(request.KitId, cancel), await library.SettingAsync(request.SettingId, cancel), await BodyAsync(face.MeasuresMm, cancel));
+        return (face, await library.KitAsync(request.KitId, cancel), await books.WithTimesAsync(await library.SettingAsync(request.SettingId, cancel), cancel), await BodyAsync(face.MeasuresMm, cancel));
     }
 
     public Task<PlannedLook> PlanAsync(PlanRequest request, CancellationToken cancel = default) => PlanAsync(request, withCard: true, cancel);
@@ -142,10 +173,10 @@ public sealed class PlanService(Library library, PlanMemory memory, WearerCards 
 
         var face = await library.FaceAsync(request.FaceId, cancel);
         var kit = await library.KitAsync(request.KitId, cancel);
-        var setting = await library.SettingAsync(request.SettingId, cancel);
+        var setting = await SettingAsync(request, cancel);
         var (look, standIns) = await OnKitAsync(request.Look, kit, cancel);
         var card = withCard ? (await cards.FindAsync(face.Id, cancel))?.Card : null;
-        var key = InputText.Of(new { request.Look, standIns, face, kit, setting, card, request.Draft, request.OnScreen });
+        var key = InputText.Of(new { request.Look, standIns, face, kit, setting, setting.Learned, card, request.Draft, request.OnScreen });
         var body = await BodyAsync(face.MeasuresMm, cancel);
         return await memory.Plans.GetAsync(key, () => Planner.Plan(look, face, body, kit, setting, request.Draft ? FormGrid.CoarsePixels : FormGrid.FinePixels, request.OnScreen, standIns,
             card, cancel), cancel);

@@ -61,6 +61,11 @@ builder.Services.AddScoped(services => new ShownLookStore(services.GetRequiredSe
 builder.Services.AddScoped(services => new WearerCardStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
 builder.Services.AddScoped<WearerCards>();
 builder.Services.AddScoped(services => new ChairEventStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
+builder.Services.AddScoped(services => new SessionPhotoStore(services.GetRequiredService<NpgsqlDataSource>(), services.GetRequiredService<Caller>().Studio ?? ""));
+builder.Services.AddScoped(services => new LearnedBooks(services.GetRequiredService<Library>(), services.GetRequiredService<DocumentStore>(), services.GetRequiredService<ChairEventStore>(),
+    services.GetRequiredService<PlanMemory>(), services.GetRequiredService<Caller>().Studio ?? ""));
+builder.Services.AddSignalR();
+builder.Services.AddSingleton<ChairRoom>();
 builder.Services.AddScoped<Gallery>();
 builder.Services.AddSingleton<GalleryPainter>();
 builder.Services.ConfigureHttpJsonOptions(options =>
@@ -123,6 +128,7 @@ arrived.MapReferences();
 arrived.MapCases();
 arrived.MapWearerCards();
 arrived.MapPaintings();
+arrived.MapBook();
 arrived.MapCoats();
 arrived.MapPaintDesk();
 arrived.MapForms();
@@ -134,6 +140,7 @@ arrived.MapAccount();
 arrived.MapMembers();
 arrived.MapGuests();
 app.MapFallback("/api/{**rest}", (HttpContext context) => Unrouted.Answer(context, ((IEndpointRouteBuilder)app).DataSources)).ExcludeFromDescription().AllowAnonymous();
+app.MapHub<ChairHub>("/live/chair").For(Role.Helper);
 app.MapStartPage();
 
 if (describe is not null)
@@ -143,7 +150,7 @@ if (describe is not null)
 }
 
 Migrator.Run(builder.Configuration["DATURA_DB_OWNER"] ?? connection, new NpgsqlConnectionStringBuilder(connection).Username);
-if (await Demo.LoadIfEmptyAsync(new(app.Services.GetRequiredService<NpgsqlDataSource>(), Studio.Own)))
+if (await Demo.LoadIfEmptyAsync(new(app.Services.GetRequiredService<NpgsqlDataSource>(), Studio.Own), new(app.Services.GetRequiredService<NpgsqlDataSource>(), Studio.Own)))
 {
     await app.Services.GetRequiredService<MemberStore>().RenameStudioAsync(Studio.Own, Demo.StudioName);
 }

@@ -20,7 +20,7 @@ public sealed class Remembered<T>(int most) : IDisposable
     /// <param name="cancel">Whoever asks may go; another who waits for the same then computes it anew.</param>
     public async Task<T> GetAsync(string input, Func<T> make, CancellationToken cancel = default)
     {
-        var key = Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(input)));
+        var key = Key(input);
         while (true)
         {
             cancel.ThrowIfCancellationRequested();
@@ -85,6 +85,21 @@ public sealed class Remembered<T>(int most) : IDisposable
             return (kept.Set(key, new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously), Unused), true);
         }
     }
+
+    /// <summary>What was computed before; false when it was not, or is just being.</summary>
+    public bool TryFind(string input, [System.Diagnostics.CodeAnalysis.NotNullWhen(true)] out T? made)
+    {
+        made = default;
+        if (!kept.TryGetValue(Key(input), out TaskCompletionSource<T>? entry) || !entry!.Task.IsCompletedSuccessfully)
+        {
+            return false;
+        }
+
+        made = entry.Task.Result!;
+        return true;
+    }
+
+    private static string Key(string input) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(input)));
 
     /// <summary>Forgets everything; what is being computed is finished for those who wait.</summary>
     public void Forget() => kept.Clear();

@@ -31,6 +31,20 @@ public static class PaintingCheck
             throw new InputException("steps", ProblemCode.PaintingSteps, ("most", Painting.MostSteps));
         }
 
+        if (painting.Ways.Count > Painting.MostSteps || painting.Ways.Any(w => !Chair.ChairCheck.IsSound(w)) || painting.Only.Count > Limits.MostParts || !painting.Only.All(Limits.IsName)
+            || (painting.Painter?.Length ?? 0) > Limits.LongestName || (painting.SecondPainter?.Length ?? 0) > Limits.LongestName
+            || !Limits.Hold<Painting>(nameof(painting.LikelySeconds), painting.LikelySeconds) || !Limits.Hold<Painting>(nameof(painting.SdSeconds), painting.SdSeconds)
+            || !Limits.Hold<Painting>(nameof(painting.Confidence), painting.Confidence))
+        {
+            throw new InputException("ways", ProblemCode.PaintingSteps, ("most", Painting.MostSteps));
+        }
+
+        if (!Limits.Hold<Painting>(nameof(painting.TakenMinutes), painting.TakenMinutes) || painting.Typed.Count > Painting.MostSteps
+            || painting.Typed.Any(t => t is null || t.Step is not { Length: > 0 and <= Limits.LongestWords } || !Limits.Hold<TypedTime>(nameof(t.Seconds), t.Seconds)))
+        {
+            throw new InputException("typed", ProblemCode.PaintingTimes);
+        }
+
         if (painting.Reaction is { } reaction && (reaction.Where is null || reaction.What is null || reaction.Done is null || reaction.On < painting.On
             || reaction.Where.Length > Limits.LongestWords || reaction.What.Length > Limits.LongestWords || reaction.Done.Length > Limits.LongestWords))
         {
@@ -40,7 +54,8 @@ public static class PaintingCheck
 
     /// <summary>The entry of a look that was planned and painted: its paints with their lots, and the stops passed.</summary>
     /// <param name="lookId">Id of the look.</param>
-    public static Painting Of(PlannedLook planned, string lookId, string? face, Kit kit, DateOnly on, IReadOnlyList<PassedStop> passed) =>
+    /// <param name="only">Ids of the only parts that are painted; null for the whole look.</param>
+    public static Painting Of(PlannedLook planned, string lookId, string? face, Kit kit, DateOnly on, IReadOnlyList<PassedStop> passed, IReadOnlyCollection<string>? only = null) =>
         new(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Short(planned.Plan.Look)}, {on:yyyy-MM-dd}"), lookId, face, kit.Id, on)
         {
             Paints =
@@ -49,7 +64,11 @@ public static class PaintingCheck
                     .Select(p => new UsedPaint(p.Id, p.Name, p.Pot?.Lot ?? "")),
             ],
             Passed = passed,
-            Steps = Chair.ChairPlan.Of(planned),
+            Steps = Chair.ChairPlan.Of(planned, only),
+            Only = [.. only ?? []],
+            OnOneself = planned.Plan.Setting.OnOneself,
+            LikelySeconds = Math.Round(Order.Steps.Session(planned.Steps).LikelySeconds, 1),
+            SdSeconds = Math.Round(Order.Steps.Session(planned.Steps).SdSeconds, 1),
             SlotMinutes = planned.Plan.Setting.SlotMinutes,
         };
 

@@ -78,7 +78,7 @@ public sealed record CoatJob(
     public double WorkSeconds => Pace.OfHand(HandKey) * (BrushSeconds + PullSeconds + Mendings.Sum(m => m.Seconds));
 
     /// <summary>Tool and technique, as learned times are kept.</summary>
-    public string HandKey => $"{Hand.Tool.Id} {Catalogue.CodeOf(Hand.Technique)}";
+    public string HandKey => $"{Hand.Tool.Id} {System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName($"{Hand.Technique}")}";
 
     /// <summary>
     /// Seconds of brush on skin, with reloads, without changes of tool or pose: a figure's crisp edge at line pace and its inside at area

@@ -140,7 +140,7 @@ public static class KitCsv
 
     internal static string Plain(string text) => text.Length > 0 && Formulas.Contains(text[0]) ? $"'{text}" : text;
 
-    private static string Unplain(string text) => text.Length > 1 && text[0] == '\'' && Formulas.Contains(text[1]) ? text[1..] : text;
+    internal static string Unplain(string text) => text.Length > 1 && text[0] == '\'' && Formulas.Contains(text[1]) ? text[1..] : text;
 
     private static InputException Refusal(int line, ProblemCode code, params (string Name, object Value)[] values) => new("file", code, [("line", line), .. values]);
 

@@ -2754,6 +2754,162 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paintings/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Photos taken while somebody was painted, in their order. */
+        get: operations["listPaintingPhotos"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paintings/{id}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The photo itself. */
+        get: operations["showPaintingPhoto"];
+        put?: never;
+        /** Keeps a photo under an id of the device's own, once, without what the camera wrote into it. */
+        post: operations["addPaintingPhoto"];
+        /** Deletes a photo at once. */
+        delete: operations["deletePaintingPhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/painters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who painted, as the book names them. */
+        get: operations["listPainters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A painter's own times, how honest forecasts of her sessions were, and how she gets quicker. */
+        get: operations["readTimes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How long each look she painted takes as usual and by her own times, as it was planned last. */
+        get: operations["readTimesChanges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/quicker": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What would make a look quicker: the steps that cost most over plan, and changes with what they save and lose. */
+        post: operations["listQuicker"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sessions that are going on or wait to begin, with what happened in them. */
+        get: operations["listOpenSessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The book as a table, a line for every session. */
+        get: operations["tableBook"];
+        put?: never;
+        /** Sessions from a table, all or none: day, look and minutes at the least. */
+        post: operations["importBook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole book with everything that happened in the chair. */
+        get: operations["exportBook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/core": {
         parameters: {
             query?: never;
@@ -3855,6 +4011,11 @@ export interface components {
             id: string;
             name: string;
         };
+        /** @description How many sessions a table brought. */
+        BroughtSessions: {
+            /** Format: int32 */
+            added: number;
+        };
         /**
          * @description What is done with brushes between two faces.
          * @enum {unknown}
@@ -4030,6 +4191,16 @@ export interface components {
          * @enum {unknown}
          */
         CautionPlace: "skin" | "look" | "face" | "card" | "kit" | "setting";
+        /** @description A coat in a step of the chair. */
+        ChairCoat: {
+            /** @description Part and role, with a slash between. */
+            key: string;
+            /**
+             * Format: double
+             * @description Of the step's strokes.
+             */
+            seconds: number;
+        };
         /** @description One thing that happened in the chair. It never changes; a session is all of its events. */
         ChairEvent: {
             /** @description Made by the device, so that the same event sent twice is one. */
@@ -4053,7 +4224,7 @@ export interface components {
             other?: null | string;
             /** @description Of a note; of a stop the stage. */
             words?: null | string;
-            /** @description Ids of parts that are left out or taken back. */
+            /** @description What is left out or taken back: ids of parts, or keys of single coats. */
             parts?: string[];
         };
         /**
@@ -4061,6 +4232,16 @@ export interface components {
          * @enum {unknown}
          */
         ChairEventKind: "begun" | "stepDone" | "stepSkipped" | "stepUndone" | "stepWiped" | "stepMoved" | "partsDropped" | "partsTakenBack" | "paused" | "resumed" | "noted" | "stopped" | "ended";
+        /** @description A step that must be done before another. */
+        ChairGround: {
+            /** @description Its key. */
+            step: string;
+            /**
+             * Format: double
+             * @description How long it must have dried; 0 when only the order matters.
+             */
+            drySeconds: number;
+        };
         /** @description A step as it was planned when the session began. */
         ChairStep: {
             /** @description As the plan names it. */
@@ -4091,6 +4272,48 @@ export interface components {
             dryingSeconds: number;
             /** @description Ids of the parts whose coats it lays. */
             parts?: string[];
+            /** @description The coats that it lays; none when only its parts are known. */
+            coats?: components["schemas"]["ChairCoat"][];
+            /** @description What must be done before it. */
+            after?: components["schemas"]["ChairGround"][];
+            /**
+             * Format: double
+             * @description Of its seconds: taking up tool and paint, and the pose.
+             */
+            setUpSeconds?: number;
+            /**
+             * Format: double
+             * @description How far its seconds may be off, as a standard deviation.
+             */
+            sdSeconds?: number;
+            /**
+             * Format: double
+             * @description Strokes at the usual rates, whoever paints; 0 when unknown.
+             */
+            usualWorkSeconds?: number;
+            /**
+             * Format: double
+             * @description Setting up at the usual rates, whoever paints.
+             */
+            usualSetUpSeconds?: number;
+        };
+        /** @description One way to have less of a part while it is painted. */
+        ChairWay: {
+            /** @description Id of the part. */
+            part: string;
+            /** @description What is left out, in words. */
+            label: string;
+            /**
+             * Format: double
+             * @description Share of the painted picture that goes with it, 0 to 1, as the slot's choice weighs it.
+             */
+            loss: number;
+            /** @description Id of the part that it goes with when that one is left out; null for none. */
+            restsOn?: null | string;
+            /** @description Keys of the coats that are left out; all of the part's for the whole of it. */
+            leaves?: string[];
+            /** @description Whether nothing of the part stays. */
+            whole?: boolean;
         };
         /** @description Rules that several wearers' looks are held to, so that all of them are one creature. It belongs to no face. */
         Character: {
@@ -4253,6 +4476,29 @@ export interface components {
             underLight: string;
             /** @description The same under every lamp of the list, in its order. */
             everywhere: string[];
+        };
+        /** @description A step that costs more than it was planned to. */
+        CostlyStep: {
+            /** @description As the plan names it. */
+            key: string;
+            title: string;
+            /**
+             * Format: double
+             * @description Mean over the sessions, as they were planned.
+             */
+            plannedSeconds: number;
+            /**
+             * Format: double
+             * @description Mean over the sessions.
+             */
+            takenSeconds: number;
+            /**
+             * Format: int32
+             * @description Sessions in which it was timed.
+             */
+            count: number;
+            /** Format: double */
+            overSeconds?: number;
         };
         /** @description What the browser's passkey answered, JSON (W3C Web Authentication Level 3, PublicKeyCredential.toJSON). */
         CredentialRequest: {
@@ -4590,6 +4836,40 @@ export interface components {
             minutes: number;
             steps: string[];
             cautions: string[];
+        };
+        /** @description How long a painter takes with one hand. */
+        HandPaceResource: {
+            /** @description As times are kept. */
+            hand: string;
+            /** @description Its name; empty for what is done without one. */
+            tool: string;
+            /** @description Its code, or setUp, waiting, onOneself. */
+            technique: string;
+            /**
+             * Format: double
+             * @description Share of the usual time.
+             */
+            factor: number;
+            /**
+             * Format: double
+             * @description Lower end of the 95 % that are believed.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description Upper end.
+             */
+            high: number;
+            /**
+             * Format: int32
+             * @description Pieces of work that were timed.
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description How much of it is still what is usual, 0 to 1.
+             */
+            priorShare: number;
         };
         /**
          * @description What goes wrong when paint is wetter or drier than the technique wants (common practice).
@@ -5177,6 +5457,12 @@ export interface components {
             sizes: components["schemas"]["SizeLine"][];
             part: components["schemas"]["Part"];
         };
+        /** @description A session that goes on, with what happened in it. */
+        OpenSessionResource: {
+            id: string;
+            painting: components["schemas"]["Painting"];
+            events: components["schemas"]["ChairEvent"][];
+        };
         /** @description How a look is to be ordered. Coats are named part/role. */
         OrderWish: {
             lines?: components["schemas"]["LineSchool"];
@@ -5501,6 +5787,38 @@ export interface components {
              * @description Time in the chair that there was, min; null for none in particular.
              */
             slotMinutes?: null | number;
+            /** @description Who painted; learned times are hers. Null when nobody said. */
+            painter?: null | string;
+            /** @description Who painted beside her; null for nobody. */
+            secondPainter?: null | string;
+            /** @description Whether she painted herself. */
+            onOneself?: boolean;
+            /**
+             * Format: double
+             * @description Likely length as it was planned, s; null when unknown.
+             */
+            likelySeconds?: null | number;
+            /**
+             * Format: double
+             * @description How far that was said to be off, as a standard deviation, s.
+             */
+            sdSeconds?: null | number;
+            /**
+             * Format: double
+             * @description Share of sessions that the slot must hold, as it was planned with.
+             */
+            confidence?: null | number;
+            /** @description What could be left out on the way. */
+            ways?: components["schemas"]["ChairWay"][];
+            /** @description Ids of the only parts that were painted, to time them; none for the whole look. */
+            only?: string[];
+            /** @description Times that were written down by hand; they go before those of the chair. */
+            typed?: components["schemas"]["TypedTime"][];
+            /**
+             * Format: double
+             * @description The whole of it as written down by hand, min; null when the chair knows or nobody does.
+             */
+            takenMinutes?: null | number;
             /** @description Stops that the painter passed, with her reasons. */
             passed?: components["schemas"]["PassedStop"][];
             reaction?: null | components["schemas"]["Reaction"];
@@ -5639,6 +5957,12 @@ export interface components {
         PhotoAnswer: {
             colour: components["schemas"]["Lab"];
             hex: string;
+        };
+        /** @description A photo of a session. */
+        PhotoResource: {
+            id: string;
+            /** Format: date-time */
+            takenAt: string;
         };
         /** @description A spot of a photo and something white in the same light, mean red, green and blue of each, 0 to 255. */
         PhotoSpot: {
@@ -6084,6 +6408,46 @@ export interface components {
          * @enum {unknown}
          */
         Pose: "front" | "eyesClosed" | "oneLidClosed" | "lipsTogether" | "chinUp" | "turnHead" | "turnRight" | "turnLeft";
+        /** @description One session of something practised. */
+        PracticePoint: {
+            /** Format: date */
+            on?: string;
+            /**
+             * Format: double
+             * @description Seconds, or a share of the usual.
+             */
+            value?: number;
+        };
+        /** @description How a painter gets quicker at one thing. */
+        PracticeResource: {
+            /** @description Id of the look, or code of the technique. */
+            name: string;
+            points: components["schemas"]["PracticePoint"][];
+            /**
+             * Format: double
+             * @description Of the power law; null while nothing can be told.
+             */
+            exponent: null | number;
+            /**
+             * Format: double
+             * @description Its standard error.
+             */
+            exponentSd: null | number;
+            /** @description Whether it gets quicker, as far as can be told. */
+            improves: boolean;
+            /** @description What the law says at every session so far, and a few more. */
+            line: number[];
+            /**
+             * Format: double
+             * @description A tenth less than now: of a look in seconds.
+             */
+            target: null | number;
+            /**
+             * Format: int32
+             * @description After how many more sessions that is reached; null when it is not.
+             */
+            moreSessions: null | number;
+        };
         /**
          * @description How much a part matters when time runs short.
          * @enum {unknown}
@@ -6144,6 +6508,39 @@ export interface components {
          * @enum {unknown}
          */
         PullTowards: "allRound" | "down" | "up" | "outwards" | "inwards";
+        /** @description One change with what it saves and what it costs the picture. */
+        QuickerIdea: {
+            kind: components["schemas"]["QuickerKind"];
+            /** @description The coat or part it is about, in words; empty for the whole look. */
+            what: string;
+            /** @description What comes in its place, in words; empty for nothing. */
+            instead: string;
+            /**
+             * Format: double
+             * @description Of the likely length.
+             */
+            savedSeconds: number;
+            /**
+             * Format: double
+             * @description How far the painted face moves away from the look, mean ΔE00 over what is painted.
+             */
+            lostDeltaE: number;
+            /**
+             * Format: double
+             * @description By how it is ranked: seconds for each ΔE00; what costs nothing comes first.
+             */
+            secondsPerDeltaE?: number;
+        };
+        /**
+         * @description What can make a look quicker to paint.
+         * @enum {unknown}
+         */
+        QuickerKind: "otherTool" | "oneLoad" | "otherOrder" | "withoutCoat" | "preparedPalette";
+        /** @description What would make a look quicker. */
+        QuickerResource: {
+            costly: components["schemas"]["CostlyStep"][];
+            ideas: components["schemas"]["QuickerIdea"][];
+        };
         /** @description One rate of work: a default and where it is from, to be replaced by the painter's own. */
         RateEntry: {
             id: string;
@@ -6221,6 +6618,31 @@ export interface components {
             revision: number;
             name: string;
             notes: string;
+        };
+        /** @description How often sessions kept within what was said with one surety. */
+        ReliabilityPoint: {
+            /**
+             * Format: double
+             * @description Share that was said, 0 to 1.
+             */
+            promised: number;
+            /**
+             * Format: double
+             * @description Share that did.
+             */
+            held: number;
+            /**
+             * Format: double
+             * @description Lower end of the 95 % in which the true share lies.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description Upper end.
+             */
+            high: number;
+            /** @description Whether what was said may be true. */
+            isHonest?: boolean;
         };
         /** @description What would help against something: a preparing or mending step. */
         Remedy: {
@@ -6512,6 +6934,8 @@ export interface components {
              * @description How long it is worn, h; null when nobody said.
              */
             wearHours?: null | number;
+            /** @description Whose learned times plans reckon with, by name; null for the usual ones, or her own rates. */
+            timesOf?: null | string;
         };
         SettingResource: {
             id: string;
@@ -6769,6 +7193,38 @@ export interface components {
         };
         /** @enum {unknown} */
         Temper: "angry" | "sad" | "sly" | "gentle" | "noble" | "frightened" | null;
+        /** @description What a look takes as usual and by somebody's own times. */
+        TimesChange: {
+            look: string;
+            name: string;
+            /** Format: double */
+            usualSeconds: number;
+            /** Format: double */
+            ownSeconds: number;
+        };
+        /** @description A painter's own times. */
+        TimesResource: {
+            painter: string;
+            /** Format: int32 */
+            sessions: number;
+            /** @description By tool and technique, the most used first; setting up, waiting and painting oneself among them. */
+            hands: components["schemas"]["HandPaceResource"][];
+            /** @description Of a hand that was never timed. */
+            overall: components["schemas"]["HandPaceResource"];
+            /**
+             * Format: double
+             * @description How far a single piece of work is off, as a share.
+             */
+            spread: number;
+            /**
+             * Format: double
+             * @description How far a whole session is off, as a share.
+             */
+            daySpread: number;
+            reliability: components["schemas"]["ReliabilityPoint"][];
+            looks: components["schemas"]["PracticeResource"][];
+            techniques: components["schemas"]["PracticeResource"][];
+        };
         /** @description The secret of a link. */
         TokenRequest: {
             token: string;
@@ -6911,6 +7367,16 @@ export interface components {
              */
             closed?: boolean;
         };
+        /** @description A time that the painter wrote down herself. */
+        TypedTime: {
+            /** @description Key of the step. */
+            step: string;
+            /**
+             * Format: double
+             * @description That it took.
+             */
+            seconds: number;
+        };
         /** @description A paint that was used, as it was called then. */
         UsedPaint: {
             /** @description Id in the kit. */
@@ -7051,12 +7517,22 @@ export interface components {
          * @enum {unknown}
          */
         WearerState: "brokenSkin" | "sunburnt" | "coldSore" | "infection" | "asthma";
+        /** @description The book as a file. */
+        WholeBook: {
+            sessions: components["schemas"]["WholeSession"][];
+        };
         /** @description A kit with its paints as they are described; KitResource has them as they look. */
         WholeKitResource: {
             id: string;
             /** Format: int32 */
             revision: number;
             kit: components["schemas"]["Kit"];
+        };
+        /** @description A session with everything that happened in the chair. */
+        WholeSession: {
+            id: string;
+            painting: components["schemas"]["Painting"];
+            events: components["schemas"]["ChairEvent"][];
         };
         /** @description A zone that the painter wants raised or sunk. */
         ZoneRelief: {
@@ -14748,6 +15224,9 @@ export interface operations {
                 on: string;
                 revision?: number;
                 chair?: boolean;
+                painter?: string;
+                second?: string;
+                only?: string;
             };
             header?: never;
             path?: never;
@@ -14850,6 +15329,494 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChairEvent"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPaintingPhotos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPaintingPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addPaintingPhoto: {
+        parameters: {
+            query: {
+                takenAt: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/png": string;
+                "image/jpeg": string;
+                "image/webp": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deletePaintingPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPainters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readTimes: {
+        parameters: {
+            query: {
+                painter: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimesResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readTimesChanges: {
+        parameters: {
+            query: {
+                painter: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimesChange"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listQuicker: {
+        parameters: {
+            query: {
+                lookId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickerResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listOpenSessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenSessionResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tableBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+                "text/plain": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtSessions"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeBook"];
                 };
             };
             /** @description Bad Request */

@@ -1,0 +1,4 @@
+namespace Datura.Web;
+
+/// <summary>The book as a file.</summary>
+public sealed record WholeBook(IReadOnlyList<WholeSession> Sessions);
