@@ -105,9 +105,16 @@ app.UseResponseCompression();
 app.UseStartPage();
 app.UseStaticFiles(new StaticFileOptions
 {
-    // Their names change with what is in them.
-    OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
-        file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache",
+    OnPrepareResponse = file =>
+    {
+        var path = file.Context.Request.Path;
+        // Their names change with what is in them.
+        file.Context.Response.Headers.CacheControl = path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
+        if (path.Value?.EndsWith(".js", StringComparison.Ordinal) == true && !path.StartsWithSegments("/assets", StringComparison.Ordinal))
+        {
+            file.Context.Response.Headers.ContentSecurityPolicy = SecurityHeaders.WorkerPolicy;
+        }
+    },
 });
 app.UseRequestTimeouts();
 app.UseAccounts();

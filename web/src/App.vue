@@ -78,6 +78,9 @@ async function load() {
   }
 }
 
+/** The chair goes on without the service: it has its plan with it. */
+const alone = computed(() => route.meta.offline === true && !session.session && !!problem.value)
+
 onMounted(load)
 
 // The component library's own words, where we leave them to it.
@@ -109,7 +112,8 @@ const words = {
           >
             {{ say('app.helper') }}
           </p>
-          <div v-if="problem" class="problem" role="alert">
+          <router-view v-if="alone" />
+          <div v-else-if="problem" class="problem" role="alert">
             <h2>{{ say('app.daturaDoesNotAnswer') }}</h2>
             <p>{{ problem }}</p>
             <button class="again" @click="load">{{ say('app.tryAgain') }}</button>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { PaintingEntry } from '../src/api/client'
-import { found } from '../src/lib/book'
+import { EVERYTHING, found, type Wanted } from '../src/lib/book'
 import { today } from '../src/lib/format'
 
 const entry = (id: string, face: string | null, lots: string[]) =>
@@ -24,8 +24,10 @@ const entries = [
   entry('2026-11-08', null, ['S-4200']),
 ]
 const names: Record<string, string> = { tamsin: 'Tamsin Reed', merrin: 'Merrin Oakwater' }
-const look = (words: string) =>
-  found(entries, words, (p) => names[p.face ?? ''] ?? 'somebody').map((e) => e.id)
+const search = (wanted: Partial<Wanted>) =>
+  found(entries, { ...EVERYTHING, ...wanted }, (p) => names[p.face ?? ''] ?? 'somebody').map((e) => e.id)
+
+const look = (words: string) => search({ words })
 
 describe('the book', () => {
   it('finds every face that a lot was on', () => {
@@ -38,6 +40,16 @@ describe('the book', () => {
     expect(look('tarn black tamsin')).toEqual(['2026-10-31'])
     expect(look('tarn merrin')).toEqual([])
     expect(look('  ')).toHaveLength(3)
+  })
+
+  it('narrows by look, painter and what happened, and by all of them at once', () => {
+    Object.assign(entries[0]!.painting, { painter: 'Wenna', steps: [{}] })
+    Object.assign(entries[1]!.painting, { secondPainter: 'Wenna', reaction: {} })
+    expect(search({ painter: 'Wenna' })).toEqual(['2026-10-31', '2026-11-07'])
+    expect(search({ painter: 'Wenna', only: 'chair' })).toEqual(['2026-10-31'])
+    expect(search({ only: 'reaction' })).toEqual(['2026-11-07'])
+    expect(search({ look: 'kelp-bride' })).toEqual([])
+    expect(search({ look: 'quay-seal', words: 'wenna tamsin' })).toEqual(['2026-10-31'])
   })
 })
 

@@ -5,6 +5,7 @@ class Memory implements Shelf {
   private readonly kept = new Map<string, string>()
   getItem = (key: string) => this.kept.get(key) ?? null
   setItem = (key: string, value: string) => void this.kept.set(key, value)
+  removeItem = (key: string) => void this.kept.delete(key)
 }
 
 const AT = new Date('2026-10-31T17:00:00Z')

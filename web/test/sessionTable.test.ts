@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { ChairEvent, ChairStep } from '../src/api/client'
 import { chairState } from '../src/lib/chair'
-import { openParts } from '../src/lib/chairDrop'
 import { stepTable } from '../src/lib/sessionTable'
 
 const step = (key: string, seconds: number, parts = [key]): ChairStep => ({
@@ -40,25 +39,6 @@ describe('a session as a table', () => {
       "'=1+1,1,60,60.0,0,done",
       '"eyes, ""both""",1,40,,0,open',
       'dots,1,20,,0,skipped',
-    ])
-  })
-})
-
-describe('what may be left out', () => {
-  it('is what is not begun and stands alone, the largest saving first', () => {
-    const steps = [
-      step('base', 60),
-      step('flicks', 30),
-      step('flicks again', 40, ['flicks']),
-      step('teeth', 90),
-      step('both', 50, ['teeth', 'dots']),
-      step('base outline', 20, ['base']),
-    ]
-    const state = chairState(steps, [event(1, 'begun'), event(2, 'stepDone', 'base')])
-    // The base is on the skin; its outline alone is no part to leave out. What is laid together stays together.
-    expect(openParts(state.steps)).toEqual([
-      { id: 'teeth', seconds: 90 },
-      { id: 'flicks', seconds: 70 },
     ])
   })
 })

@@ -1,4 +1,5 @@
 using Datura.Core;
+using Datura.Core.Paint;
 
 namespace Datura.Files.Pictures;
 
@@ -16,9 +17,23 @@ public static class StepPicture
 
     /// <param name="step">From 1.</param>
     /// <param name="pixels">Of a side.</param>
+    /// <param name="done">Numbers of the steps that are on the skin; null for all before.</param>
+    /// <param name="without">Ids of parts and keys of coats that are left out; null for none.</param>
     /// <returns>RGBA, as the painter sees the face: mirrored for who paints herself.</returns>
-    public static byte[] Lit(PlannedLook look, int step, int pixels)
+    public static byte[] Lit(PlannedLook look, int step, int pixels, IReadOnlySet<int>? done = null, IReadOnlySet<string>? without = null)
     {
+        if (done is not null || without is { Count: > 0 })
+        {
+            look = look with
+            {
+                Coats =
+                [
+                    .. look.Coats.Select((coats, k) => (IReadOnlyList<LaidCoat>)[.. coats.Where((_, c) => (k + 1 >= step || done is null || done.Contains(k + 1))
+                        && without?.Contains(look.Plan.Steps[k].Coats[c].PartId) != true && without?.Contains(look.Plan.Steps[k].Coats[c].Key) != true)]),
+                ],
+            };
+        }
+
         var view = IsOnBody(look.Plan, look.Plan.Steps[step - 1]) ? BustView.Front : BustView.FaceClose;
         var buffer = BustBuffer.Render(look.Body.Mesh, view, pixels, pixels);
         var eyes = look.Plan.Steps[step - 1].Poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;

@@ -54,7 +54,7 @@ public static class PlanEndpoints
             TypedResults.File(BustPicture.Strip(await service.PlanAsync(request, cancel), BustView.Strip, StripWidth, StripHeight), "image/png"))
             .Called("drawStrip", "The bust after every step, beside each other.")
             .Gives("image/png");
-        plans.MapPost("/step", async (PlanRequest request, int step, [Range(LeastPixels, MostStepPixels)] int? pixels, PlanService service, CancellationToken cancel) =>
+        plans.MapPost("/step", async (PlanRequest request, int step, [Range(LeastPixels, MostStepPixels)] int? pixels, string? done, string? without, PlanService service, CancellationToken cancel) =>
         {
             var planned = await service.PlanAsync(request, cancel);
             if (step < 1 || step > planned.Coats.Count)
@@ -63,7 +63,7 @@ public static class PlanEndpoints
             }
 
             var side = pixels ?? UsualStepPixels;
-            return TypedResults.File(WebP.Of(StepPicture.Lit(planned, step, side), side, side), WebP.MediaType);
+            return TypedResults.File(WebP.Of(StepPicture.Lit(planned, step, side, Numbers(done), without is { Length: > 0 } ? without.Split(',').ToHashSet() : null), side, side), WebP.MediaType);
         })
             .Called("drawStep", "The face at a step: what is new in it is lit, the rest dimmed.")
             .Gives(WebP.MediaType);
@@ -145,6 +145,9 @@ public static class PlanEndpoints
             .InBatch().Called("printSheet", "The sheet for the chair or the booth.")
             .Gives("application/pdf");
     }
+
+    // Steps that are on the skin; what is no number is none.
+    private static HashSet<int>? Numbers(string? done) => done is null ? null : [.. done.Split(',').Select(n => int.TryParse(n, out var number) ? number : 0)];
 
     private static async Task<RemovalCard> RemovalAsync(PlanRequest request, PlanService service, WearerCards cards, CancellationToken cancel)
     {

@@ -16,6 +16,9 @@ internal static class SecurityHeaders
     public static string PagePolicy(string nonce) =>
         $"default-src 'self'; script-src 'self'; style-src 'self' 'nonce-{nonce}'; img-src 'self' blob: data:; font-src 'self'; connect-src 'self' blob:; {Shared}";
 
+    /// <summary>What the worker that keeps the application's files may do: fetch and run these, and nothing else.</summary>
+    public const string WorkerPolicy = $"default-src 'none'; script-src 'self'; connect-src 'self'; {Shared}";
+
     /// <summary>Nothing, for answers that are no page: opened on their own, they do nothing.</summary>
     public const string DataPolicy = $"default-src 'none'; style-src 'unsafe-inline'; img-src 'self' data:; sandbox; {Shared}";
 

@@ -6,12 +6,13 @@ internal static class StartPage
     /// <summary>Stands in web/index.html where the word goes.</summary>
     private const string Place = "NONCE";
 
-    /// <summary>Called by its file's name it is the same page, not the file.</summary>
+    /// <summary>Called by its file's name it is the page, not the file.</summary>
     public static void UseStartPage(this IApplicationBuilder app) => app.Use((context, next) =>
     {
         if (context.Request.Path == "/index.html")
         {
-            context.Request.Path = "/";
+            context.Response.Redirect("/");
+            return Task.CompletedTask;
         }
 
         return next(context);

@@ -25,6 +25,8 @@ export const ideaFile = (id: string | null, name: string) =>
     : address('/api/briefs/ideas/{name}/file', { path: { name } })
 
 export const picture = {
+  sessionPhoto: (session: string, photo: string) =>
+    `/api/paintings/${encodeURIComponent(session)}/photos/${encodeURIComponent(photo)}`,
   /** As it was at a revision. */
   lookThen: (id: string, revision: number, face: string, kit: string, setting: string) =>
     address('/api/looks/{id}/picture', { path: { id }, query: { face, kit, setting, revision } }),

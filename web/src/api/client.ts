@@ -16,7 +16,6 @@ import type {
   PaintDescription,
   PlanRequest,
   Setting,
-  ChairEvent,
   Painting,
   WearerCard,
   WholeKit,
@@ -348,28 +347,6 @@ export const api = {
       client.PUT('/api/paintings/{id}', {
         params: { path: { id }, ...keyed(key) },
         body: { revision, document: one },
-      }),
-    ),
-  /** Notes in the book that a planned look was painted. */
-  paintedIt: (request: PlanRequest, lookId: string, revision: number, on: string, chair: boolean) =>
-    answer(
-      client.POST('/api/paintings/of-plan', {
-        params: { query: { lookId, revision, on, chair } },
-        body: request,
-      }),
-    ),
-  paintingEvents: (id: string) =>
-    answer(client.GET('/api/paintings/{id}/events', { params: { path: { id } } })),
-  /** Adds what happened in the chair; sent twice it is there once. Gives all of it back. */
-  addPaintingEvents: (id: string, events: ChairEvent[]) =>
-    answer(client.POST('/api/paintings/{id}/events', { params: { path: { id } }, body: events })),
-  /** The face at a step, what is new lit. */
-  stepPicture: (request: PlanRequest, step: number, pixels: number) =>
-    answer(
-      client.POST('/api/plan/step', {
-        params: { query: { step, pixels } },
-        body: request,
-        parseAs: 'blob',
       }),
     ),
   removalCard: (request: PlanRequest) =>

@@ -45,6 +45,12 @@ const preferences = usePreferences()
       </svg>
       <span>{{ say('appRail.case') }}</span>
     </router-link>
+    <router-link to="/chair" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M7 4v9h9 M7 13v7 M16 13v7 M7 8h6 M16 10v3" />
+      </svg>
+      <span>{{ say('appRail.chair') }}</span>
+    </router-link>
     <router-link to="/book" class="place">
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path d="M5 4h11a3 3 0 0 1 3 3v13H8a3 3 0 0 1-3-3z M5 17a3 3 0 0 1 3-3h11 M9 8h6" />

@@ -2,11 +2,14 @@
 import { NButton, NDropdown, useMessage } from 'naive-ui'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { chair } from '../api/chairCalls'
 import { api, documents } from '../api/client'
 import { download, fileName } from '../lib/download'
 import { useLook } from '../stores/look'
 import { usePlan } from '../stores/plan'
 import { usePreferences } from '../stores/preferences'
+import { useChairWishes } from '../stores/chairWishes'
+import { useSession } from '../stores/session'
 import { useAttempt } from '../lib/attempt'
 import { today } from '../lib/format'
 import { say } from '../texts'
@@ -17,6 +20,8 @@ const message = useMessage()
 const lookDoc = useLook()
 const planning = usePlan()
 const preferences = usePreferences()
+const session = useSession()
+const wishes = useChairWishes()
 const router = useRouter()
 const attempt = useAttempt()
 const printing = ref(false)
@@ -45,13 +50,13 @@ async function sheet(key: string) {
   if (key === 'chair' || key === 'painted') {
     await attempt(async () => {
       await lookDoc.save()
-      const { id } = await api.paintedIt(
-        planning.request,
-        lookDoc.id,
-        lookDoc.revision,
-        today(),
-        key === 'chair',
-      )
+      const { id } = await chair.begin(planning.request, {
+        lookId: lookDoc.id,
+        revision: lookDoc.revision,
+        on: today(),
+        chair: key === 'chair',
+        painter: wishes.painter.trim() || session.session?.name || undefined,
+      })
       await router.push(key === 'chair' ? `/chair/${id}` : `/book/${id}`)
     })
     return

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { NButton } from 'naive-ui'
-import { computed, shallowRef, watch } from 'vue'
-import { api, type ChairEvent, type ChairStep } from '../api/client'
+import { NButton, NInputNumber } from 'naive-ui'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { chair } from '../api/chairCalls'
+import type { ChairEvent, ChairStep, Painting } from '../api/client'
 import { useAttempt } from '../lib/attempt'
 import { chairState, workedSeconds } from '../lib/chair'
 import { download, fileName } from '../lib/download'
@@ -10,6 +11,7 @@ import { stepTable } from '../lib/sessionTable'
 import { say } from '../texts'
 
 /** How a session went, step by step, against what was planned. */
+const typed = defineModel<Painting['typed']>('typed', { required: true })
 const props = defineProps<{ id: string; name: string; steps: readonly ChairStep[] }>()
 
 const attempt = useAttempt()
@@ -20,7 +22,7 @@ watch(
   async (id) => {
     events.value = []
     await attempt(async () => {
-      const found = await api.paintingEvents(id)
+      const found = await chair.events(id)
       if (id === props.id) events.value = found
     })
   },
@@ -31,6 +33,14 @@ const state = computed(() => chairState(props.steps, events.value))
 const begun = computed(() => state.value.began !== null)
 const taken = computed(() => workedSeconds(state.value, state.value.ended ?? state.value.lastHeard ?? 0))
 const planned = computed(() => props.steps.reduce((sum, s) => sum + s.seconds + s.waitSeconds, 0))
+
+const byHand = ref(false)
+const typedOf = (key: string) => typed.value?.findLast((t) => t.step === key)?.seconds ?? null
+
+function write(key: string, seconds: number | null) {
+  const others = (typed.value ?? []).filter((t) => t.step !== key)
+  typed.value = seconds === null ? others : [...others, { step: key, seconds }]
+}
 
 const STATUS = {
   open: say('sessionSteps.open'),
@@ -44,11 +54,16 @@ const table = () =>
 </script>
 
 <template>
-  <section v-if="begun" :aria-label="say('sessionSteps.title')">
+  <section :aria-label="say('sessionSteps.title')">
     <header>
       <h2>{{ say('sessionSteps.title') }}</h2>
-      <span>{{ say('sessionSteps.sum', { taken: clock(taken), planned: clock(planned) }) }}</span>
+      <span v-if="begun">{{
+        say('sessionSteps.sum', { taken: clock(taken), planned: clock(planned) })
+      }}</span>
       <n-button size="small" @click="table">{{ say('sessionSteps.asATable') }}</n-button>
+      <n-button size="small" :aria-pressed="byHand" @click="byHand = !byHand">{{
+        say('sessionSteps.byHand')
+      }}</n-button>
     </header>
     <p v-if="state.stoppedAt !== null" class="faint">
       {{ say('sessionSteps.stoppedAt', { stage: state.stoppedAt }) }}
@@ -66,9 +81,25 @@ const table = () =>
         <tr v-for="s in state.steps" :key="s.step.key">
           <td>{{ s.step.title }}</td>
           <td class="n faint">{{ clock(s.step.seconds + s.step.waitSeconds) }}</td>
-          <td class="n">{{ s.taken > 0 ? clock(s.taken) : '' }}</td>
+          <td class="n">
+            <n-input-number
+              v-if="byHand"
+              class="typed"
+              size="small"
+              :show-button="false"
+              :min="0.1"
+              :max="86400"
+              :value="typedOf(s.step.key)"
+              :placeholder="s.taken > 0 ? s.taken.toFixed(0) : ''"
+              :input-props="{ 'aria-label': say('sessionSteps.secondsOf', { step: s.step.title }) }"
+              @update:value="(v) => write(s.step.key, v)"
+              ><template #suffix>s</template></n-input-number
+            >
+            <template v-else-if="typedOf(s.step.key) !== null">{{ clock(typedOf(s.step.key)!) }}</template>
+            <template v-else>{{ s.taken > 0 ? clock(s.taken) : '' }}</template>
+          </td>
           <td class="faint">
-            {{ STATUS[s.status] }}
+            {{ begun ? STATUS[s.status] : '' }}
             {{ s.redone > 0 ? say('sessionSteps.redone', { count: s.redone }) : '' }}
           </td>
         </tr>
@@ -108,6 +139,10 @@ th,
 td {
   padding: 4px 16px 4px 0;
   border-bottom: 1px solid var(--line);
+}
+
+.typed {
+  width: 90px;
 }
 
 .n {

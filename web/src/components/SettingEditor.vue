@@ -167,7 +167,17 @@ async function duplicate() {
           style="width: 150px"
         />
       </label>
-      <own-rates v-model="setting.rates" />
+      <label v-if="setting.timesOf">
+        <n-checkbox :checked="true" @update:checked="setting.timesOf = null">{{
+          say('settingEditor.timesOf', { painter: setting.timesOf })
+        }}</n-checkbox>
+      </label>
+      <label v-if="setting.timesOf">
+        <n-checkbox :checked="true" @update:checked="setting.timesOf = null">{{
+          say('settingEditor.timesOf', { painter: setting.timesOf })
+        }}</n-checkbox>
+      </label>
+      <own-rates v-else v-model="setting.rates" />
       <setting-conditions v-model="setting" />
       <h3>{{ say('settingEditor.costumeNeckline') }}</h3>
       <div class="three">

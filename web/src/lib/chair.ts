@@ -15,6 +15,10 @@ export interface ChairStepState {
   redone: number
   from: number
   last: number
+  /** ms of the epoch; null while it is not done. */
+  doneAt: number | null
+  /** Of its planned seconds without the coats that are left out; 0 when all are. */
+  left: number
 }
 
 export interface ChairState {
@@ -26,6 +30,8 @@ export interface ChairState {
   steps: ChairStepState[]
   /** Worked seconds at which each painter began the step she is at. */
   laneFrom: Record<number, number>
+  /** Ids of parts and keys of coats that are left out. */
+  dropped: ReadonlySet<string>
   notes: string[]
   ignored: number
   lastHeard: number | null
@@ -82,8 +88,18 @@ export function chairState(planned: readonly ChairStep[], events: readonly Chair
     pauses: [],
     steps: planned
       .filter((s) => !seen.has(s.key) && seen.add(s.key))
-      .map((step) => ({ step, status: 'open', taken: 0, redone: 0, from: 0, last: 0 })),
+      .map((step) => ({
+        step,
+        status: 'open',
+        taken: 0,
+        redone: 0,
+        from: 0,
+        last: 0,
+        doneAt: null,
+        left: step.seconds,
+      })),
     laneFrom: {},
+    dropped: new Set(),
     notes: [],
     ignored: 0,
     lastHeard: null,
@@ -122,20 +138,11 @@ function take(state: ChairState, event: ChairEvent, at: number): boolean {
     case 'ended':
       return end(state, at)
     case 'partsDropped':
-      return change(
-        state,
-        (s) =>
-          s.status === 'open' &&
-          (s.step.parts ?? []).length > 0 &&
-          (s.step.parts ?? []).every((p) => parts.includes(p)),
-        'dropped',
-      )
+      state.dropped = new Set([...state.dropped, ...parts])
+      return weigh(state)
     case 'partsTakenBack':
-      return change(
-        state,
-        (s) => s.status === 'dropped' && (s.step.parts ?? []).some((p) => parts.includes(p)),
-        'open',
-      )
+      state.dropped = new Set([...state.dropped].filter((d) => !parts.includes(d)))
+      return weigh(state)
     default: {
       const step = state.steps.find((s) => s.step.key === event.step)
       return step !== undefined && takeOf(state, step, event, at)
@@ -153,6 +160,7 @@ function takeOf(state: ChairState, step: ChairStepState, event: ChairEvent, at: 
       step.last = Math.max(0, now - step.from)
       step.taken += step.last
       step.status = 'done'
+      step.doneAt = at
       state.laneFrom[lane] = now
       return true
     case 'stepSkipped':
@@ -166,6 +174,7 @@ function takeOf(state: ChairState, step: ChairStepState, event: ChairEvent, at: 
       }
       if (step.status !== 'done') return false
       step.taken -= step.last
+      step.doneAt = null
       const done = state.steps.filter((s) => s.step.painter === lane && s.status === 'done')
       const latest = done.reduce((a, b) => (b.from + b.last > a.from + a.last ? b : a))
       if (latest === step) state.laneFrom[lane] = step.from
@@ -202,13 +211,33 @@ function end(state: ChairState, at: number): boolean {
   return true
 }
 
-function change(state: ChairState, which: (s: ChairStepState) => boolean, to: StepStatus): boolean {
-  const found = state.steps.filter(which)
-  for (const s of found) s.status = to
-  return found.length > 0
+/** The part of a coat's key. */
+export const partOf = (coat: string) => (coat.indexOf('/') > 0 ? coat.slice(0, coat.indexOf('/')) : coat)
+
+/** What is left of a step's planned seconds; null when nothing of it is painted. */
+export function leftOf(step: ChairStep, dropped: ReadonlySet<string>): number | null {
+  if (!dropped.size) return step.seconds
+  const [coats, parts] = [step.coats ?? [], step.parts ?? []]
+  if (!coats.length) return parts.length && parts.every((p) => dropped.has(p)) ? null : step.seconds
+  const gone = coats.filter((c) => dropped.has(c.key) || dropped.has(partOf(c.key)))
+  if (gone.length === coats.length) return null
+  return Math.max(step.setUpSeconds ?? 0, step.seconds - gone.reduce((s, c) => s + c.seconds, 0))
 }
 
-const planOf = (s: ChairStepState) => s.step.seconds + s.step.waitSeconds
+/** What is on the skin stays there; of a step that lays several coats only some may be left out. */
+function weigh(state: ChairState): boolean {
+  let changed = false
+  for (const s of state.steps.filter((one) => one.status === 'open' || one.status === 'dropped')) {
+    const left = leftOf(s.step, state.dropped)
+    const status = left === null ? 'dropped' : 'open'
+    changed ||= status !== s.status || (left ?? 0) !== s.left
+    s.status = status
+    s.left = left ?? 0
+  }
+  return changed
+}
+
+const planOf = (s: ChairStepState) => s.left + s.step.waitSeconds
 
 /** The step that a painter is at; undefined when nothing is left. */
 export const currentStep = (state: ChairState, painter = 1) =>
@@ -221,7 +250,7 @@ export const workedSeconds = (state: ChairState, now: number) =>
   worked(state, state.ended === null ? now : Math.min(now, state.ended))
 
 /** Seconds that a painter is into the step she is at, no more than it was planned to take. */
-function into(state: ChairState, painter: number, now: number): number {
+export function into(state: ChairState, painter: number, now: number): number {
   const current = currentStep(state, painter)
   const spent = workedSeconds(state, now) - (state.laneFrom[painter] ?? 0)
   return current ? Math.min(Math.max(spent, 0), planOf(current)) : 0

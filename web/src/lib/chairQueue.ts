@@ -4,6 +4,7 @@ import type { ChairEvent } from '../api/client'
 export interface Shelf {
   getItem(key: string): string | null
   setItem(key: string, value: string): void
+  removeItem(key: string): void
 }
 
 const keyOf = (session: string) => `datura.chair.${session}`
@@ -67,6 +68,11 @@ export class ChairQueue {
       known: [...all, ...this.kept.known.filter((e) => !there.has(e.id))],
       waiting: this.kept.waiting.filter((id) => !there.has(id)),
     })
+  }
+
+  /** A session that is over and told is the book's: nothing of it stays here. */
+  forget() {
+    if (!this.kept.waiting.length) this.shelf.removeItem(keyOf(this.session))
   }
 
   private put(kept: Kept) {

@@ -1,10 +1,16 @@
 <script setup lang="ts">
-import { NButton, NInput, NSelect } from 'naive-ui'
+import { NButton, NDropdown, NInput, NSelect, useMessage } from 'naive-ui'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type LookHead, type Painting, type PaintingEntry } from '../api/client'
+import { book } from '../api/chairCalls'
 import { paintingCalls } from '../api/documentCalls'
-import { LETTERS } from '../api/limits'
+import { LETTERS, LIMITS } from '../api/limits'
+import CompareSessions from '../components/book/CompareSessions.vue'
+import QuickerList from '../components/book/QuickerList.vue'
+import SessionPhotos from '../components/book/SessionPhotos.vue'
+import FileButton from '../components/FileButton.vue'
+import NumberField from '../components/NumberField.vue'
 import DayField from '../components/DayField.vue'
 import DocumentTop from '../components/DocumentTop.vue'
 import FieldRow from '../components/FieldRow.vue'
@@ -17,7 +23,8 @@ import { useDocument } from '../lib/document'
 import { useDocumentForm } from '../lib/documentForm'
 import { today } from '../lib/format'
 import { useLeaveGuard } from '../lib/leaveGuard'
-import { found as foundIn } from '../lib/book'
+import { download } from '../lib/download'
+import { EVERYTHING, found as foundIn, type Wanted } from '../lib/book'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useSession } from '../stores/session'
@@ -40,6 +47,7 @@ const NOTHING: Painting = {
   lookRevision: null,
   setting: null,
   slotMinutes: null,
+  typed: [],
 }
 
 const router = useRouter()
@@ -49,7 +57,8 @@ const preferences = usePreferences()
 const session = useSession()
 const entries = ref<readonly PaintingEntry[] | null>(null)
 const looks = ref<readonly LookHead[]>([])
-const wanted = ref('')
+const wanted = reactive<Wanted>({ ...EVERYTHING })
+const message = useMessage()
 
 const inHand = useDocument<Painting>('paintings', NOTHING, paintingCalls, {
   saved: () => void load().catch(() => undefined),
@@ -63,7 +72,7 @@ const faceName = (id: string | null | undefined) =>
 const newest = computed(() =>
   [...(entries.value ?? [])].sort((a, b) => b.painting.on.localeCompare(a.painting.on)),
 )
-const shown = computed(() => foundIn(newest.value, wanted.value, (p) => faceName(p.face)))
+const shown = computed(() => foundIn(newest.value, wanted, (p) => faceName(p.face)))
 const stored = computed(() => newest.value.find((e) => e.id === props.id) ?? shown.value[0])
 
 async function load() {
@@ -98,6 +107,33 @@ const add = () =>
 
 const duplicate = () => made({ ...form.value, name: say('book.copy', { name: form.value.name }) })
 
+const painters = computed(() =>
+  [...new Set(newest.value.flatMap((e) => [e.painting.painter, e.painting.secondPainter]))]
+    .filter((p): p is string => !!p)
+    .sort(),
+)
+const looksHere = computed(() =>
+  looks.value.filter((l) => newest.value.some((e) => e.painting.look === l.id)),
+)
+const narrowed = computed(() => Object.values(wanted).some((w) => w))
+
+const OUT = [
+  { key: 'table', label: say('book.outTable') },
+  { key: 'file', label: say('book.outFile') },
+]
+
+const out = (key: string) =>
+  attempt(async () =>
+    key === 'table' ? download(await book.table(), 'book.csv') : download(await book.file(), 'book.json'),
+  )
+
+const bring = (file: File) =>
+  attempt(async () => {
+    const { added } = await book.bringTable(await file.text())
+    message.success(say('book.brought', { count: added }))
+    await load()
+  })
+
 async function reload() {
   await load()
   await open(stored.value?.id)
@@ -112,14 +148,57 @@ async function removed() {
 <template>
   <div class="book">
     <side-list :title="say('book.book')" :add-label="say('book.note')" @add="add">
+      <div class="ways">
+        <router-link class="link" to="/book/times">{{ say('book.toTimes') }}</router-link>
+        <n-dropdown trigger="click" :options="OUT" @select="out">
+          <n-button size="tiny">{{ say('book.out') }}</n-button>
+        </n-dropdown>
+        <file-button
+          v-if="session.canChange"
+          size="small"
+          :label="say('book.in')"
+          :says="say('book.inTable')"
+          accept=".csv,text/csv"
+          @chosen="bring"
+        />
+      </div>
       <n-input
-        v-model:value="wanted"
+        v-model:value="wanted.words"
         size="small"
         clearable
         :placeholder="say('book.find')"
         :input-props="{ 'aria-label': say('book.find') }"
       />
-      <p v-if="wanted && entries" class="faint" role="status">
+      <n-select
+        v-if="looksHere.length > 1"
+        v-model:value="wanted.look"
+        size="small"
+        clearable
+        :options="looksHere.map((l) => ({ value: l.id, label: l.name }))"
+        :placeholder="say('book.anyLook')"
+        :aria-label="say('book.anyLook')"
+      />
+      <n-select
+        v-if="painters.length"
+        v-model:value="wanted.painter"
+        size="small"
+        clearable
+        :options="painters.map((p) => ({ value: p, label: p }))"
+        :placeholder="say('book.anyPainter')"
+        :aria-label="say('book.anyPainter')"
+      />
+      <n-select
+        v-model:value="wanted.only"
+        size="small"
+        clearable
+        :options="[
+          { value: 'chair', label: say('book.onlyChair') },
+          { value: 'reaction', label: say('book.onlyReaction') },
+        ]"
+        :placeholder="say('book.anySession')"
+        :aria-label="say('book.anySession')"
+      />
+      <p v-if="narrowed && entries" class="faint" role="status">
         {{ say('book.found', { count: shown.length, all: entries.length }) }}
       </p>
       <router-link
@@ -189,6 +268,24 @@ async function removed() {
               :aria-label="say('book.kit')"
             />
           </field-row>
+          <field-row :label="say('book.painter')">
+            <n-input
+              class="name"
+              size="small"
+              :value="form.painter ?? ''"
+              :maxlength="LETTERS.Painting.painter"
+              :input-props="{ 'aria-label': say('book.painter') }"
+              @update:value="(who: string) => (form.painter = who || null)"
+            />
+          </field-row>
+          <number-field
+            v-if="!form.steps?.length"
+            :model-value="form.takenMinutes ?? undefined"
+            :label="say('book.minutes')"
+            unit="min"
+            v-bind="LIMITS.Painting.takenMinutes"
+            @update:model-value="(m: number | undefined) => (form.takenMinutes = m ?? null)"
+          />
           <n-input
             v-model:value="form.notes"
             type="textarea"
@@ -206,18 +303,27 @@ async function removed() {
           <p v-if="form.steps?.length">
             <router-link class="link" :to="`/chair/${doc.id}`">{{ say('book.inTheChair') }}</router-link>
           </p>
+          <session-photos :id="doc.id" />
           <reaction-note v-model="form.reaction" :on="form.on" />
         </div>
         <div>
-          <used-paints v-model="form.paints" @find="(lot: string) => (wanted = lot)" />
-          <session-steps v-if="form.steps?.length" :id="doc.id" :name="form.name" :steps="form.steps" />
+          <used-paints v-model="form.paints" @find="(lot: string) => (wanted.words = lot)" />
+          <session-steps
+            v-if="form.steps?.length"
+            :id="doc.id"
+            v-model:typed="form.typed"
+            :name="form.name"
+            :steps="form.steps"
+          />
+          <compare-sessions v-if="form.steps?.length" :here="stored" :all="newest" />
+          <quicker-list v-if="form.steps?.length" :painting="form" />
         </div>
       </div>
     </section>
     <section v-else-if="entries && !stored" class="none">
       <h2>{{ say('book.noneYet') }}</h2>
       <p class="faint">{{ say('book.anEntryIs') }}</p>
-      <n-button v-if="wanted" @click="wanted = ''">{{
+      <n-button v-if="narrowed" @click="Object.assign(wanted, EVERYTHING)">{{
         say('book.found', { count: 0, all: entries.length })
       }}</n-button>
     </section>
@@ -233,6 +339,18 @@ async function removed() {
 
 .entry {
   display: grid;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 4px;
+}
+
+.name {
+  max-width: 230px;
 }
 
 .entry-of {
