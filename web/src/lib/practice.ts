@@ -2,6 +2,8 @@ import type { Practice } from '../api/client'
 import { say } from '../texts'
 import { clock } from './format'
 
+const MOST_AHEAD = 60
+
 /** What practice did so far and will do, in words; never more than can be told. */
 export function practiceWords(practice: Practice, seconds: boolean): string {
   const { exponent, exponentSd, improves, target, moreSessions, points } = practice
@@ -13,6 +15,8 @@ export function practiceWords(practice: Practice, seconds: boolean): string {
     share: less(exponent),
     off: Math.max(1, Math.round((100 * 2 ** -exponent * (exponentSd ?? 0)) / 1.4427)),
   })
+  // Farther ahead than a season nobody plans.
+  if ((moreSessions ?? 0) > MOST_AHEAD) return told
   if (moreSessions === null || moreSessions === undefined || target === null || target === undefined)
     return told
   return `${told} ${say('practice.more', {

@@ -49,7 +49,8 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
   const cut = ref(false)
   const picture = ref('')
   const nextPicture = ref('')
-  const pictures = new Map<string, string>()
+  const pictures = new Map<string, Promise<string>>()
+  const urls: string[] = []
   let queue: ChairQueue | null = null
   let request: PlanRequest | null = null
   let gone = false
@@ -201,10 +202,18 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
     }
   }
 
-  async function drawn(number: number, so: { done?: string; without?: string } = {}): Promise<string> {
+  /** Each picture once, however many ask for it. */
+  function drawn(number: number, so: { done?: string; without?: string } = {}): Promise<string> {
     const name = `${id} ${number} ${so.done ?? ''} ${so.without ?? ''}`
     const known = pictures.get(name)
     if (known) return known
+    const made = fetched(name, number, so)
+    pictures.set(name, made)
+    made.catch(() => pictures.delete(name))
+    return made
+  }
+
+  async function fetched(name: string, number: number, so: { done?: string; without?: string }) {
     let blob = await chairShelf.picture(name)
     if (!blob) {
       if (!request) throw new Error(name)
@@ -212,7 +221,7 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
       void chairShelf.keepPicture(name, blob)
     }
     const url = URL.createObjectURL(blob)
-    pictures.set(name, url)
+    urls.push(url)
     return url
   }
 
@@ -313,7 +322,7 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
     deaf?.()
     window.removeEventListener('online', send)
     document.removeEventListener('visibilitychange', seenAgain)
-    pictures.forEach((url) => URL.revokeObjectURL(url))
+    urls.forEach((url) => URL.revokeObjectURL(url))
     if (ended.value && queue && !queue.waiting.length) {
       queue.forget()
       void chairShelf.forget(id)

@@ -77,7 +77,9 @@ const DEEDS: Record<string, () => unknown> = {
 function pressed(event: KeyboardEvent) {
   const at = event.target as HTMLElement | null
   if (event.ctrlKey || event.metaKey || event.altKey) return
-  if (at?.closest?.('input, textarea, button, a, [role=dialog], .n-base-selection')) return
+  if (at?.closest?.('input, textarea, [role=dialog], .n-base-selection')) return
+  // On a button these two press it.
+  if ((event.key === ' ' || event.key === 'Enter') && at?.closest?.('button, a')) return
   const deed = DEEDS[event.key]
   if (!deed) return
   event.preventDefault()

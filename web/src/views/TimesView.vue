@@ -41,16 +41,20 @@ void attempt(async () => {
   ;[painters.value, looks.value] = await Promise.all([book.painters(), api.looks()])
 })
 
-watch(painter, async (who) => {
-  times.value = changes.value = null
-  if (!who) return
-  await attempt(async () => {
-    const found = await book.times(who)
-    if (who === painter.value) times.value = found
-    const changed = await book.changes(who)
-    if (who === painter.value) changes.value = changed
-  })
-})
+watch(
+  painter,
+  async (who) => {
+    times.value = changes.value = null
+    if (!who) return
+    await attempt(async () => {
+      const found = await book.times(who)
+      if (who === painter.value) times.value = found
+      const changed = await book.changes(who)
+      if (who === painter.value) changes.value = changed
+    })
+  },
+  { immediate: true },
+)
 
 /** The 95 % as a strip between half and twice the usual, on a logarithmic scale. */
 const place = (factor: number) =>

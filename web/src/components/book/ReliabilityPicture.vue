@@ -7,8 +7,8 @@ import { say } from '../../texts'
 const props = defineProps<{ points: readonly ReliabilityPoint[] }>()
 
 const [SIZE, EDGE] = [220, 34]
-const at = (v: number) => EDGE + (SIZE - EDGE - 6) * v
-const up = (v: number) => SIZE - at(v)
+const at = (v: number) => EDGE + (SIZE - EDGE - 14) * v
+const up = (v: number) => SIZE - at(v) - 2
 const said = computed(() => {
   const point = props.points.find((p) => Math.abs(p.promised - 0.8) < 1e-9)
   if (!point) return say('times.noForecasts')
