@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // ./run under a writer that never stops: the service and the database are killed in turn, a second ./run tries to start, and at the
-// end every save that was acknowledged is there, once and in its order. Usage: tests/survive.mjs [kills of the service] [of the database]
+// end every save that was acknowledged is there, once and in its order; a session in the chair goes on while the service is dead. Usage: tests/survive.mjs [kills of the service] [of the database]
 import { execFileSync, spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs'
 import { createServer } from 'node:net'
@@ -41,6 +41,40 @@ const call = async (method, path, body, headers = {}) => {
   })
   if (!answer.ok) throw Object.assign(new Error(await answer.text()), { status: answer.status })
   return answer.json()
+}
+
+/** A seal is painted in a browser while the service is killed under it: nothing of the session is lost or doubled. */
+async function chairOutlives(kill) {
+  const { chromium } = await import(join(top, 'tests/e2e/node_modules/@playwright/test/index.mjs'))
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+  try {
+    const page = await browser.newPage()
+    const { look, revision } = await call('GET', '/api/looks/quay-seal')
+    const request = { look, faceId: 'odalys', kitId: 'saltmarsh-box', settingId: 'night-parade' }
+    const { id } = await call('POST', `/api/paintings/of-plan?lookId=quay-seal&revision=${revision}&on=2026-10-31&chair=true`, request)
+    await page.goto(`${url}/chair/${id}`)
+    const title = page.locator('.chair h1')
+    await page.locator('.chair .with').waitFor({ timeout: 30_000 })
+    await page.evaluate(() => navigator.serviceWorker.ready)
+    await wait(2000)
+    await page.keyboard.press('PageDown')
+    await page.keyboard.press('PageDown')
+    kill()
+    await page.keyboard.press('PageDown')
+    await page.reload()
+    await title.waitFor({ timeout: 30_000 })
+    for (let n = 0; n < 60 && (await title.isVisible()); n++) await page.keyboard.press('PageDown')
+    await page.keyboard.press('PageDown')
+    const { painting } = await until('The dead service', ready).then(() => call('GET', `/api/paintings/${id}`))
+    const kinds = async () => (await call('GET', `/api/paintings/${id}/events`)).map((e) => e.kind)
+    await until('The end of the session', async () => (await kinds()).at(-1) === 'ended')
+    const told = await kinds()
+    const done = told.filter((k) => k === 'stepDone').length
+    if (done !== painting.steps.length || told.length !== done + 2) throw new Error(`of ${painting.steps.length} steps the service heard ${told.join(' ')}`)
+    return done
+  } finally {
+    await browser.close()
+  }
 }
 
 let problem
@@ -88,6 +122,8 @@ try {
     }
   }
 
+  const taps = await chairOutlives(() => process.kill(service(), 'SIGKILL'))
+
   const second = start()
   const code = await new Promise((done) => second.on('exit', done))
   if (code === 0) throw new Error('a second ./run of the same copy started')
@@ -102,7 +138,7 @@ try {
 
   const saves = await call('GET', `/api/looks/${id}/revisions`)
   if (saves.length !== kept.size + 1) throw new Error(`${kept.size} saves were acknowledged, ${saves.length - 1} are kept`)
-  console.log(`${services} kills of the service, ${databases} of the database: ${kept.size} saves acknowledged, all kept, none twice`)
+  console.log(`${services} kills of the service, ${databases} of the database: ${kept.size} saves acknowledged, all kept, none twice; ${taps} steps in the chair, all kept`)
 } catch (error) {
   problem = error
 }

@@ -91,6 +91,17 @@ public class RightsTests(Service service) : IClassFixture<Service>
         return account.Id;
     }
 
+    // Around the chairs only those of the studio listen.
+    [Fact]
+    public async Task OnlyTheCrewHearsWhatHappensAroundTheChairs()
+    {
+        var owner = await Person.JoinedAsync(service, "own", Role.Owner);
+        Assert.Equal(HttpStatusCode.Unauthorized, await Person.New(service).StatusAsync<object>(HttpMethod.Get, "/live/chair", null));
+        Assert.Equal(HttpStatusCode.Forbidden, await (await GuestAsync(owner)).StatusAsync<object>(HttpMethod.Get, "/live/chair", null));
+        // Let in, a request that is no connection is a mistake of another sort.
+        Assert.Equal(HttpStatusCode.BadRequest, await owner.StatusAsync<object>(HttpMethod.Get, "/live/chair", null));
+    }
+
     private async Task<Person> GuestAsync(Person owner)
     {
         using var made = await owner.SendAsync(HttpMethod.Post, "/api/guests", new GuestLinkRequest("quay-seal", "odalys", "saltmarsh-box", "night-parade", 3));

@@ -30,15 +30,25 @@ public static class FaceEndpoints
         })
             .Computes()
             .Called("readBody", "The body of a face for pointing: landmarks and zones.");
-        faces.MapGet("/{id}/everything", async (string id, DocumentStore store, Library library, WearerCards cards, MemberStore members, Caller caller, HttpContext context, CancellationToken cancel) =>
+        faces.MapGet("/{id}/everything", async (string id, DocumentStore store, LearnedBooks books, SessionPhotoStore photos, WearerCards cards, MemberStore members, Caller caller, HttpContext context, CancellationToken cancel) =>
         {
+            var sessions = (await books.SessionsAsync(cancel)).Where(s => s.Painting.Face == id).ToArray();
+            var taken = new List<PersonPhoto>();
+            foreach (var session in sessions)
+            {
+                foreach (var photo in await photos.AllAsync(session.Id, cancel))
+                {
+                    taken.Add(new(session.Id, photo.Id, photo.TakenAt, await photos.PictureAsync(session.Id, photo.Id, cancel) ?? []));
+                }
+            }
+
             var saves = await store.HistoryAsync(DocumentTypes.Face.Name, id, cancel);
             var links = (await members.GuestLinksAsync(caller.Studio!, cancel)).Where(l => l.FaceId == id);
             context.Response.Headers.ContentDisposition = $"attachment; filename=\"{Slug.Of(id)}-everything.json\"";
             return TypedResults.Ok(new PersonData(
                 id, [.. saves.Select(s => new SavedFace(s.Head.Revision, s.Head.SavedAt, Library.Document(DocumentTypes.Face, new(id, "", s.Head.Revision, s.Body))))],
                 [.. links.Select(l => new GuestLinkResource(l.Id, l.LookId, l.LookId, id, l.MadeAt, l.ExpiresAt))],
-                (await cards.FindAsync(id, cancel))?.Card, [.. (await library.AllAsync(DocumentTypes.Painting, cancel)).Where(p => p.Face == id)]));
+                (await cards.FindAsync(id, cancel))?.Card, [.. sessions.Select(s => new WholeSession(s.Id, s.Painting, s.Events))], taken));
         }).For(Role.Owner).Called("exportPerson", "Everything that is kept about a wearer: every save of the face, and every guest's link to it.");
         faces.MapGet("/{id}/tape", async (string id, double x1, double y1, double x2, double y2, Library library, PlanService plans, CancellationToken cancel) =>
         {

@@ -81,7 +81,7 @@ public static class PaintingEndpoints
         {
             await photos.DeleteAsync(id, photo, cancel);
             return TypedResults.NoContent();
-        }).For(Role.Painter).Called("deletePaintingPhoto", "Deletes a photo at once.");
+        }).For(Role.Painter).Called("removePaintingPhoto", "Deletes a photo at once.");
     }
 
     private static void MapChair(RouteGroupBuilder paintings)

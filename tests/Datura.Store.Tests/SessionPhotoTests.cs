@@ -1,0 +1,71 @@
+namespace Datura.Store.Tests;
+
+/// <summary>Photos of sessions: each once, never too many, of one studio alone, and gone with their session.</summary>
+public class SessionPhotoTests(Database database) : IClassFixture<Database>
+{
+    private static readonly DateTimeOffset At = new(2026, 10, 31, 17, 0, 0, TimeSpan.FromHours(1));
+
+    private readonly SessionPhotoStore photos = new(database.Source, "own");
+    private readonly ChairEventStore events = new(database.Source, "own");
+    private readonly DocumentStore documents = new(database.Source, "own");
+
+    private async Task<string> SessionAsync()
+    {
+        var id = $"p{Guid.NewGuid():N}";
+        await documents.AddAsync("painting", id, "Seal", "{\"face\": null}");
+        return id;
+    }
+
+    [Fact]
+    public async Task SentTwiceItIsThereOnceAsItWasFirst()
+    {
+        var id = await SessionAsync();
+        Assert.True(await photos.AddAsync(id, "b", At.AddMinutes(5), [2], 3));
+        Assert.True(await photos.AddAsync(id, "a", At, [1], 3));
+        Assert.True(await photos.AddAsync(id, "a", At.AddDays(1), [9], 3));
+        var all = await photos.AllAsync(id);
+        Assert.Equal(["a", "b"], all.Select(p => p.Id));
+        Assert.Equal(At.UtcDateTime, all[0].TakenAt.ToUniversalTime());
+        Assert.Equal([1], await photos.PictureAsync(id, "a"));
+        Assert.Null(await photos.PictureAsync(id, "c"));
+    }
+
+    [Fact]
+    public async Task TooManyAreRefusedAndOthersSeeNone()
+    {
+        var id = await SessionAsync();
+        Assert.True(await photos.AddAsync(id, "a", At, [1], 1));
+        Assert.False(await photos.AddAsync(id, "b", At, [2], 1));
+        Assert.Single(await photos.AllAsync(id));
+        await Assert.ThrowsAsync<MissingDocumentException>(() => photos.AddAsync("nowhere", "a", At, [1], 1));
+        Assert.Empty(await new SessionPhotoStore(database.Source, "elsewhere").AllAsync(id));
+        Assert.Null(await new SessionPhotoStore(database.Source, "elsewhere").PictureAsync(id, "a"));
+        await photos.DeleteAsync(id, "a");
+        Assert.Empty(await photos.AllAsync(id));
+    }
+
+    [Fact]
+    public async Task TheyGoWithTheirSession()
+    {
+        var id = await SessionAsync();
+        await photos.AddAsync(id, "a", At, [1], 3);
+        await documents.EraseAsync("painting", id);
+        Assert.Empty(await photos.AllAsync(id));
+    }
+
+    // What was learned is learned anew when anything in the book changes, and only then.
+    [Fact]
+    public async Task TheStampChangesWithTheBookAndWithTheChair()
+    {
+        var id = await SessionAsync();
+        var first = await events.StampAsync();
+        Assert.Equal(first, await events.StampAsync());
+        await events.AddAsync(id, [("e1", "{}")], 10);
+        var second = await events.StampAsync();
+        Assert.NotEqual(first, second);
+        await documents.SaveAsync("painting", id, 1, "Seal", "{\"face\": null, \"notes\": \"x\"}");
+        Assert.NotEqual(second, await events.StampAsync());
+        Assert.Equal("{}", Assert.Single((await events.OfStudioAsync())[id]));
+        Assert.Empty(await new ChairEventStore(database.Source, "elsewhere").OfStudioAsync());
+    }
+}
