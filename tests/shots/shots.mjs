@@ -82,45 +82,7 @@ await shot('order', '/looks/kelp-bride', {
     await page.waitForTimeout(1500)
   },
 })
-await shot('pictures', '/looks/kelp-bride', {
-  act: async (page) => {
-    await page.getByRole('group', { name: 'Layout' }).getByRole('button', { name: 'Pictures' }).click()
-    const image = page.locator('.references .place image')
-    await image.waitFor()
-    await page.getByRole('button', { name: 'Trace' }).click()
-    const point = async ([x, y]) => {
-      const box = await image.boundingBox()
-      await page.mouse.click(box.x + x * box.width, box.y + y * box.height)
-    }
-    for (const landmark of [
-      [0.28, 0.47],
-      [0.72, 0.47],
-      [0.5, 0.69],
-    ])
-      await point(landmark)
-    for (const place of [
-      [0.643, 0.197],
-      [0.69, 0.3],
-      [0.663, 0.408],
-      [0.69, 0.513],
-      [0.633, 0.618],
-      [0.643, 0.737],
-      [0.557, 0.842],
-    ])
-      await point(place)
-  },
-})
 await shot('faces', '/faces/tamsin')
-await shot('library', '/looks/quay-seal', {
-  theme: 'wings',
-  face: 'tamsin',
-  act: async (page) => {
-    await page.keyboard.press('a')
-    await page.waitForTimeout(4000)
-    await page.getByRole('dialog').getByRole('button', { name: 'Neck vertebrae' }).hover()
-    await page.waitForTimeout(800)
-  },
-})
 await shot('map', '/looks/drowned-lamp-keeper', {
   act: (page) => page.keyboard.press('m'),
 })
@@ -137,12 +99,56 @@ await shot('coats', '/looks/kelp-bride', {
 await shot('case', '/case/chapel-run', {
   act: (page) => page.locator('.packed table').first().waitFor(),
 })
-await shot('book', '/book', {
+await shot('book', '/book/walk-30', {
   act: (page) => page.locator('.entry-of').waitFor(),
 })
-await shot('workspace-narrow', '/looks/drowned-lamp-keeper', {
-  width: 390,
-  height: 844,
+
+// A session that is behind: seven minutes gone, two steps done, and a bell that does not wait.
+async function seated(lookId, slotMinutes) {
+  const ask = async (path, body, method = 'POST') => {
+    const answer = await fetch(address + path, {
+      method: body ? method : 'GET',
+      headers: { 'content-type': 'application/json' },
+      body: body && JSON.stringify(body),
+    })
+    if (!answer.ok) throw new Error(`${path}: ${await answer.text()}`)
+    return answer.json()
+  }
+  const { look, revision } = await ask(`/api/looks/${lookId}`)
+  const request = { look, faceId: 'tamsin', kitId: 'saltmarsh-box', settingId: 'night-parade' }
+  const on = new Date().toISOString().slice(0, 10)
+  const { id } = await ask(`/api/paintings/of-plan?lookId=${lookId}&revision=${revision}&on=${on}&chair=true&painter=Wenna`, request)
+  const { painting, revision: saved } = await ask(`/api/paintings/${id}`)
+  await ask(`/api/paintings/${id}`, { revision: saved, document: { ...painting, slotMinutes } }, 'PUT')
+  const began = Date.now() - 210_000
+  const happened = [
+    ['begun', null, 0],
+    ['stepDone', painting.steps[0].key, 100],
+    ['stepDone', painting.steps[1].key, 195],
+  ].map(([kind, step, s], k) => ({
+    id: `shot-${k + 1}`,
+    device: 'shot',
+    number: k + 1,
+    at: new Date(began + 1000 * s).toISOString(),
+    kind,
+    step,
+    other: null,
+    words: null,
+    parts: [],
+  }))
+  await ask(`/api/paintings/${id}/events`, happened)
+  return id
+}
+
+for (const [name, width, height] of [
+  ['chair', 1280, 800],
+  ['chair-tablet', 1024, 768],
+  ['chair-phone', 390, 844],
+])
+  if (name.includes(only) || only === 'chairs')
+    await shot(name, `/chair/${await seated('quay-seal', 8)}`, { width, height })
+await shot('times', '/book/times', {
+  act: (page) => page.getByText('What it changes').waitFor(),
 })
 
 // The sheet and the strip come straight from the service.
@@ -165,10 +171,6 @@ const post = async (path) =>
   )
 writeFileSync(new URL('figures/steps.png', docs), await post('/api/plan/strip'))
 writeFileSync(new URL('figures/paint.png', docs), await post('/api/plan/paint?pixels=768'))
-const booth = new URL('screenshots/booth.pdf', docs)
-writeFileSync(booth, await post('/api/plan/sheet?paper=A4&kind=booth'))
-execFileSync('pdftoppm', ['-r', '75', '-png', booth.pathname, booth.pathname.replace('.pdf', '')])
-rmSync(booth)
 const pdf = new URL('screenshots/sheet.pdf', docs)
 writeFileSync(pdf, await post('/api/plan/sheet?paper=A4'))
 execFileSync('pdftoppm', [

@@ -98,6 +98,7 @@ const words = {
     :theme-overrides="overrides"
     :locale="words"
     class="frame"
+    :class="{ alone: route.meta.offline }"
   >
     <n-dialog-provider>
       <n-message-provider>
@@ -178,6 +179,11 @@ const words = {
 @media (width <= 640px) {
   .frame {
     flex-direction: column-reverse;
+  }
+
+  /* On a phone on a stand all of the screen is the step's. */
+  .alone :deep(.rail) {
+    display: none;
   }
 }
 </style>

@@ -31,52 +31,100 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
     public static ChairRest Of(
         IReadOnlyList<ChairStepState> steps, IReadOnlyList<ChairWay> ways, IReadOnlySet<string> dropped, double secondsLeft, double surety, IReadOnlyDictionary<int, double>? into = null)
     {
-        var rest = new Search(steps, ways, dropped, secondsLeft, surety, into ?? new Dictionary<int, double>());
-        return rest.Found();
+        return new Search(steps, ways, dropped, secondsLeft, surety, into ?? new Dictionary<int, double>()).Found();
     }
 
-    private sealed class Search(
-        IReadOnlyList<ChairStepState> steps, IReadOnlyList<ChairWay> ways, IReadOnlySet<string> dropped, double secondsLeft, double surety, IReadOnlyDictionary<int, double> into)
+    private sealed class Search
     {
-        private readonly ChairStepState[] open = [.. steps.Where(s => s.Status is StepStatus.Open)];
+        private readonly IReadOnlyList<ChairStepState> steps;
+        private readonly IReadOnlyList<ChairWay> ways;
+        private readonly double secondsLeft;
+        private readonly double surety;
+        private readonly IReadOnlyDictionary<int, double> into;
+
+        // Steps and coats by number, so that a choice is reckoned in some microseconds: thousands are.
+        private readonly ChairStepState[] open;
+        private readonly int[][] coatsOf;
+        private readonly (int Step, double Dry)[][] after;
+        private readonly double[] coatSeconds;
+        private readonly bool[] goneAlready;
+        private readonly int[][] leaves;
+        private readonly bool[] gone;
+        private readonly double[] ends;
+        private readonly double[] free = new double[3];
+        private readonly int lanes;
+
+        private readonly (ChairWay Way, int At)[][] parts;
+
+        // The gains of the parts from a depth on, the cheapest first.
+        private readonly (double Rate, double Saving)[][] gains;
         private int nodes;
         private int[]? best;
         private double bestLoss = double.PositiveInfinity;
 
+        public Search(IReadOnlyList<ChairStepState> steps, IReadOnlyList<ChairWay> ways, IReadOnlySet<string> dropped, double secondsLeft, double surety, IReadOnlyDictionary<int, double> into)
+        {
+            (this.steps, this.ways, this.secondsLeft, this.surety, this.into) = (steps, ways, secondsLeft, surety, into);
+            open = [.. steps.Where(s => s.Status is StepStatus.Open)];
+            lanes = open.Select(s => s.Step.Painter).Distinct().Count();
+            var coats = open.SelectMany(s => s.Step.Coats).ToArray();
+            var numbers = coats.Select((c, k) => (c.Key, k)).GroupBy(c => c.Key).ToDictionary(g => g.Key, g => g.Select(c => c.k).ToArray());
+            var stepAt = open.Select((s, k) => (s.Step.Key, k)).ToDictionary(s => s.Key, s => s.k);
+            var next = 0;
+            coatsOf = [.. open.Select(s => s.Step.Coats.Select(_ => next++).ToArray())];
+            coatSeconds = [.. coats.Select(c => c.Seconds)];
+            goneAlready = [.. coats.Select(c => dropped.Contains(c.Key) || dropped.Contains(ChairStepState.PartOf(c.Key)))];
+            // What comes later in the order cannot be waited for.
+            after = [.. open.Select((s, k) => s.Step.After.Where(a => stepAt.TryGetValue(a.Step, out var at) && at < k).Select(a => (stepAt[a.Step], a.DrySeconds)).ToArray())];
+            leaves = [.. ways.Select(w => w.Leaves.SelectMany(l => numbers.GetValueOrDefault(l, [])).ToArray())];
+            (gone, ends) = (new bool[coats.Length], new double[open.Length]);
+
+            // A coat that is on the skin, or on its way there, cannot be left out any more.
+            var begun = steps.Where(s => s.Status is StepStatus.Done)
+                .Concat(open.GroupBy(s => s.Step.Painter).Select(g => g.First()).Where(s => into.GetValueOrDefault(s.Step.Painter) > s.Step.WaitSeconds + s.Step.SetUpSeconds))
+                .SelectMany(s => s.Step.Coats).Select(c => c.Key).ToHashSet();
+            bool IsGone(string coat) => dropped.Contains(coat) || dropped.Contains(ChairStepState.PartOf(coat));
+            parts =
+            [
+                .. ways.Select((w, k) => (Way: w, At: k)).Where(w => leaves[w.At].Length > 0 && !w.Way.Leaves.Any(begun.Contains) && !w.Way.Leaves.All(IsGone))
+                    .GroupBy(w => w.Way.Part).OrderByDescending(g => g.Max(w => Worth(w))).ThenBy(g => g.Min(w => w.At))
+                    .Select(g => g.OrderByDescending(w => Worth(w)).ThenBy(w => w.At).ToArray()),
+            ];
+            gains = [.. Enumerable.Range(0, parts.Length + 1).Select(d => parts.Skip(d).SelectMany(Gains).OrderBy(g => g.Rate).ToArray())];
+        }
+
         public ChairRest Found()
         {
-            // A coat that is on the skin, or on its way there, cannot be left out any more.
-            var begun = steps.Where(s => s.Status is StepStatus.Done).Concat(open.GroupBy(s => s.Step.Painter).Select(g => g.First()).Where(s => into.GetValueOrDefault(s.Step.Painter) > s.Step.WaitSeconds + s.Step.SetUpSeconds))
-                .SelectMany(s => s.Step.Coats).Select(c => c.Key).ToHashSet();
-            var known = open.SelectMany(s => s.Step.Coats).Select(c => c.Key).ToHashSet();
-            var parts = ways.Select((w, k) => (Way: w, At: k)).Where(w => w.Way.Leaves.Any(known.Contains) && !w.Way.Leaves.Any(begun.Contains) && !w.Way.Leaves.All(IsGone))
-                .GroupBy(w => w.Way.Part).OrderByDescending(g => g.Max(w => Saving(w.Way) / Math.Max(Nothing, w.Way.Loss))).ThenBy(g => g.Min(w => w.At)).Select(g => g.ToArray()).ToArray();
             var going = Reckoned([]);
             if (going.Sure <= secondsLeft + Nothing)
             {
                 return new(true, [], 0, going.Likely, going.Sure, going.Likely, true);
             }
 
-            Branch(parts, 0, [], 0);
-            if (best is null)
-            {
-                // As much as may go, for what it tells: not even that is enough.
-                int[] all = [.. parts.Select(p => p.MaxBy(w => (Saving(w.Way), -w.At)).At).Order()];
-                var least = Reckoned(all);
-                return new(false, all, all.Sum(k => ways[k].Loss), least.Likely, least.Sure, going.Likely, nodes < MostNodes);
-            }
-
-            var found = Reckoned(best);
-            return new(true, [.. best.Order()], bestLoss, found.Likely, found.Sure, going.Likely, nodes < MostNodes);
+            Branch(0, [], 0);
+            // As much as may go, for what it tells, where not even that is enough.
+            int[] chosen = best is null ? [.. parts.Select(p => p.MaxBy(w => (Saving(w.At), -w.At)).At).Order()] : [.. best.Order()];
+            var found = Reckoned(chosen);
+            return new(best is not null, chosen, best is null ? chosen.Sum(k => ways[k].Loss) : bestLoss, found.Likely, found.Sure, going.Likely, nodes < MostNodes);
         }
 
-        private bool IsGone(string coat) => dropped.Contains(coat) || dropped.Contains(ChairStepState.PartOf(coat));
+        // What frees most time for what it loses is tried first.
+        private double Worth((ChairWay Way, int At) way) => Saving(way.At) / Math.Max(Nothing, way.Way.Loss);
 
         // What a way can save of the work at the most: its strokes, and all set-ups of the steps it is in.
-        private double Saving(ChairWay way) => open.Where(s => s.Step.Coats.Any(c => way.Leaves.Contains(c.Key)))
-            .Sum(s => s.Step.SetUpSeconds + s.Step.Coats.Where(c => way.Leaves.Contains(c.Key)).Sum(c => c.Seconds));
+        private double Saving(int way)
+        {
+            var sum = 0.0;
+            for (var k = 0; k < open.Length; k++)
+            {
+                var mine = coatsOf[k].Where(leaves[way].Contains).ToArray();
+                sum += mine.Length > 0 ? open[k].Step.SetUpSeconds + mine.Sum(c => coatSeconds[c]) : 0;
+            }
 
-        private void Branch((ChairWay Way, int At)[][] parts, int depth, int[] chosen, double loss)
+            return sum;
+        }
+
+        private void Branch(int depth, int[] chosen, double loss)
         {
             if (loss >= bestLoss - Nothing || ++nodes > MostNodes)
             {
@@ -92,7 +140,7 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
                     return;
                 }
             }
-            else if (depth == parts.Length || loss + AtLeast(parts, depth, now.Work) >= bestLoss - Nothing)
+            else if (depth == parts.Length || loss + AtLeast(depth, now.Work) >= bestLoss - Nothing)
             {
                 return;
             }
@@ -102,22 +150,20 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
                 return;
             }
 
-            // What frees most time for what it loses is tried first.
-            foreach (var way in parts[depth].OrderByDescending(w => Saving(w.Way) / Math.Max(Nothing, w.Way.Loss)).ThenBy(w => w.At))
+            foreach (var way in parts[depth])
             {
-                Branch(parts, depth + 1, [.. chosen, way.At], loss + way.Way.Loss);
+                Branch(depth + 1, [.. chosen, way.At], loss + way.Way.Loss);
             }
 
-            Branch(parts, depth + 1, chosen, loss);
+            Branch(depth + 1, chosen, loss);
         }
 
         // The least that must still be lost, if savings simply added up and any share of a way could go.
         // Work alone must fit, whatever is waited for; that of two painters into twice the time.
-        private double AtLeast((ChairWay Way, int At)[][] parts, int depth, double work)
+        private double AtLeast(int depth, double work)
         {
-            var lanes = open.Select(s => s.Step.Painter).Distinct().Count();
             var (need, lost) = (work - lanes * secondsLeft / (1 + surety * DayShare), 0.0);
-            foreach (var (rate, saving) in parts.Skip(depth).SelectMany(Gains).OrderBy(g => g.Rate))
+            foreach (var (rate, saving) in gains[depth])
             {
                 if (need <= 0)
                 {
@@ -135,7 +181,7 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
         private IEnumerable<(double Rate, double Saving)> Gains((ChairWay Way, int At)[] part)
         {
             var (at, lost) = (0.0, 0.0);
-            var left = part.Select(w => (Saving: Saving(w.Way), w.Way.Loss)).ToList();
+            var left = part.Select(w => (Saving: Saving(w.At), w.Way.Loss)).ToList();
             while (left.Where(w => w.Saving > at + Nothing).Select(w => (Rate: (w.Loss - lost) / (w.Saving - at), w.Saving, w.Loss)).OrderBy(w => w.Rate).ThenByDescending(w => w.Saving).FirstOrDefault() is { Saving: > 0 } next)
             {
                 yield return (Math.Max(0, next.Rate), next.Saving - at);
@@ -146,44 +192,75 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
         // Nothing is painted on what is left out.
         private bool Stands(int[] chosen)
         {
-            var gone = chosen.Where(k => ways[k].Whole).Select(k => ways[k].Part).ToHashSet();
-            return ways.Where(w => w.Whole && w.RestsOn is { } host && gone.Contains(host)).All(w => gone.Contains(w.Part) || w.Leaves.All(IsGone) || !w.Leaves.Any(c => open.Any(s => s.Step.Coats.Any(o => o.Key == c))));
+            var left = chosen.Where(k => ways[k].Whole).Select(k => ways[k].Part).ToHashSet();
+            return !ways.Where((w, k) => w.Whole && w.RestsOn is { } host && left.Contains(host) && !left.Contains(w.Part) && leaves[k].Any(c => !goneAlready[c])).Any();
         }
 
         // Each step as soon as hands are free and what lies beneath is dry, in the order in which they stand.
         private (double Likely, double Sure, double Work) Reckoned(int[] chosen)
         {
-            var gone = new HashSet<string>(dropped);
+            Array.Copy(goneAlready, gone, gone.Length);
             foreach (var k in chosen)
             {
-                gone.UnionWith(ways[k].Leaves);
+                foreach (var c in leaves[k])
+                {
+                    gone[c] = true;
+                }
             }
 
-            var (free, ends, square, work) = (new Dictionary<int, double>(), new Dictionary<string, double>(), 0.0, 0.0);
-            foreach (var one in open)
+            free.AsSpan().Fill(-1);
+            var (square, work, likely) = (0.0, 0.0, 0.0);
+            for (var k = 0; k < open.Length; k++)
             {
-                if (ChairStepState.Left(one.Step, gone) is not { } left)
+                var step = open[k].Step;
+                ends[k] = -1;
+                if (Left(k) is not (>= 0 and var left))
                 {
                     continue;
                 }
 
-                var step = one.Step;
-                var first = !free.ContainsKey(step.Painter);
-                var at = free.GetValueOrDefault(step.Painter);
-                var dry = step.After.Count == 0 ? 0 : step.After.Max(a => ends.TryGetValue(a.Step, out var end) ? end + a.DrySeconds : 0);
+                var first = free[step.Painter] < 0;
+                var at = Math.Max(0, free[step.Painter]);
+                var (dry, laid) = (0.0, false);
+                foreach (var (before, seconds) in after[k])
+                {
+                    if (ends[before] >= 0)
+                    {
+                        (dry, laid) = (Math.Max(dry, ends[before] + seconds), true);
+                    }
+                }
+
                 // What lies beneath was done before: its wait is the planned one.
-                var waits = step.After.All(a => !ends.ContainsKey(a.Step)) ? step.WaitSeconds : 0;
+                var waits = laid ? 0 : step.WaitSeconds;
                 var spent = first ? Math.Min(into.GetValueOrDefault(step.Painter), left + waits) : 0;
                 work += left - Math.Min(spent, left);
-                var over = Math.Max(at + waits + Math.Min(step.SetUpSeconds, left), dry) + Math.Max(0, left - step.SetUpSeconds) - spent;
-                (free[step.Painter], ends[step.Key]) = (Math.Max(at, over), Math.Max(at, over));
+                var over = Math.Max(at, Math.Max(at + waits + Math.Min(step.SetUpSeconds, left), dry) + Math.Max(0, left - step.SetUpSeconds) - spent);
+                (free[step.Painter], ends[k], likely) = (over, over, Math.Max(likely, over));
                 var sd = step.Seconds > 0 ? step.SdSeconds * left / step.Seconds : 0;
                 square += sd * sd;
             }
 
-            var likely = free.Count == 0 ? 0 : free.Values.Max();
             var day = DayShare * likely;
             return (likely, likely + surety * Math.Sqrt(square + day * day), work);
+        }
+
+        // Of a step's planned seconds without what is left out, as ChairStepState tells it; negative when nothing of it is painted.
+        private double Left(int k)
+        {
+            var step = open[k].Step;
+            if (coatsOf[k].Length == 0)
+            {
+                return open[k].LeftSeconds;
+            }
+
+            var (some, seconds) = (false, 0.0);
+            foreach (var c in coatsOf[k])
+            {
+                some |= !gone[c];
+                seconds += gone[c] ? coatSeconds[c] : 0;
+            }
+
+            return !some ? -1 : seconds > 0 ? Math.Max(step.SetUpSeconds, step.Seconds - seconds) : step.Seconds;
         }
     }
 }

@@ -120,6 +120,8 @@ public static class BookTable
 
     private static CsvConfiguration Configuration() => new(CultureInfo.InvariantCulture)
     {
-        NewLine = "\r\n", PrepareHeaderForMatch = header => header.Header.Trim().ToLowerInvariant(), MissingFieldFound = null,
+        NewLine = "\r\n",
+        PrepareHeaderForMatch = header => header.Header.Trim().ToLowerInvariant(),
+        MissingFieldFound = null,
     };
 }

@@ -34,7 +34,10 @@ public static class PaintingEndpoints
             var card = (await cards.FindAsync(request.FaceId, cancel))?.Card;
             var painting = PaintingCheck.Of(planned, lookId, request.FaceId, kit, on, [.. request.Look.Passed, .. card?.Passed ?? []], parts) with
             {
-                Setting = request.SettingId, LookRevision = revision, Painter = Named(painter), SecondPainter = Named(second),
+                Setting = request.SettingId,
+                LookRevision = revision,
+                Painter = Named(painter),
+                SecondPainter = Named(second),
                 Confidence = (await plans.SettingAsync(request, cancel)).Confidence,
                 Ways = chair == true && parts is null ? await plans.WaysAsync(request, cancel) : [],
             };

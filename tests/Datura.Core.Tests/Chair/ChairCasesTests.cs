@@ -52,7 +52,12 @@ public class ChairCasesTests
         var found = ChairRest.Of(steps, ways, dropped, secondsLeft, 0.8416, into);
         return new
         {
-            planned = steps.Select(s => s.Step), statuses = steps.Select(s => s.Status), ways, dropped, into, secondsLeft,
+            planned = steps.Select(s => s.Step),
+            statuses = steps.Select(s => s.Status),
+            ways,
+            dropped,
+            into,
+            secondsLeft,
             found = new { found.Fits, found.Chosen, loss = Math.Round(found.Loss, 6), likely = Math.Round(found.LikelySeconds, 4), sure = Math.Round(found.SureSeconds, 4), goingOn = Math.Round(found.GoingOnSeconds, 4) },
         };
     }

@@ -24,7 +24,11 @@ public class ChairRestTests
                 ChairGround[] after = steps.Count > 0 && random.Next(3) == 0 ? [new(steps[random.Next(steps.Count)].Key, 20 * random.Next(4))] : [];
                 steps.Add(new(key, key, two ? 1 + random.Next(2) : 1, "round5 stroke", seconds + setUp, after.Length > 0 ? random.Next(20) : 0, 30)
                 {
-                    Coats = [new(key, seconds)], Parts = [$"p{p}"], SetUpSeconds = setUp, SdSeconds = 0.25 * seconds, After = after,
+                    Coats = [new(key, seconds)],
+                    Parts = [$"p{p}"],
+                    SetUpSeconds = setUp,
+                    SdSeconds = 0.25 * seconds,
+                    After = after,
                 });
             }
         }

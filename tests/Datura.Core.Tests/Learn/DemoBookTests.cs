@@ -18,7 +18,13 @@ public class DemoBookTests
     // She is quick with sponges and slow with lines, and gets a tenth quicker with every doubling.
     private static readonly SimulatedPainter Wenna = new("Wenna", new Dictionary<string, double>
     {
-        ["sponge dab"] = 0.8, ["halfRoundSponge dab"] = 0.85, ["softBrush buff"] = 0.9, ["round1 stroke"] = 1.45, ["round1 flick"] = 1.3, ["round3 stroke"] = 1.4, ["round5 stroke"] = 1.25,
+        ["sponge dab"] = 0.8,
+        ["halfRoundSponge dab"] = 0.85,
+        ["softBrush buff"] = 0.9,
+        ["round1 stroke"] = 1.45,
+        ["round1 flick"] = 1.3,
+        ["round3 stroke"] = 1.4,
+        ["round5 stroke"] = 1.25,
     }, SetUp: 0.9, Practice: 0.06);
 
     private static readonly (string Look, string Name)[] Looks = [("quay-seal", "Quay seal"), ("barnacle-saint", "Barnacle saint"), ("storm-cormorant", "Storm cormorant")];

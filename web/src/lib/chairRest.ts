@@ -1,5 +1,5 @@
 import type { ChairWay } from '../api/client'
-import { leftOf, partOf, type ChairStepState } from './chair'
+import { partOf, type ChairStepState } from './chair'
 
 /**
  * What to leave out so that the rest of a session still ends in time. The service reckons the same (Core/Chair/ChairRest); here it is done again so
@@ -27,8 +27,6 @@ const NOTHING = 1e-9
 
 type Way = { way: ChairWay; at: number }
 
-const leaves = (way: ChairWay) => way.leaves ?? []
-
 /**
  * @param surety Standard deviations above the likely length that must fit.
  * @param into Seconds that the painters are into the steps they are at, by painter.
@@ -42,7 +40,6 @@ export function chairRest(
   into: Readonly<Record<number, number>> = {},
 ): ChairRest {
   const open = steps.filter((s) => s.status === 'open')
-  const coatsOf = (s: ChairStepState) => s.step.coats ?? []
   const intoOf = (painter: number) => into[painter] ?? 0
   const isGone = (coat: string) => dropped.has(coat) || dropped.has(partOf(coat))
   const lanes = [...new Set(open.map((s) => s.step.painter))]
@@ -52,33 +49,47 @@ export function chairRest(
       ...steps.filter((s) => s.status === 'done'),
       ...current.filter((s) => intoOf(s.step.painter) > s.step.waitSeconds + (s.step.setUpSeconds ?? 0)),
     ]
-      .flatMap(coatsOf)
+      .flatMap((s) => s.step.coats ?? [])
       .map((c) => c.key),
   )
-  const known = new Set(open.flatMap(coatsOf).map((c) => c.key))
 
-  const saved = ways.map((way) =>
-    open
-      .filter((s) => coatsOf(s).some((c) => leaves(way).includes(c.key)))
-      .reduce(
-        (sum, s) =>
-          sum +
-          (s.step.setUpSeconds ?? 0) +
-          coatsOf(s)
-            .filter((c) => leaves(way).includes(c.key))
-            .reduce((all, c) => all + c.seconds, 0),
-        0,
-      ),
+  // Steps and coats by number, so that a choice is reckoned in some microseconds: thousands are, on a slow tablet.
+  const coats = open.flatMap((s) => s.step.coats ?? [])
+  const numbers = new Map<string, number[]>()
+  coats.forEach((c, k) => numbers.set(c.key, [...(numbers.get(c.key) ?? []), k]))
+  let counted = 0
+  const coatsOf = open.map((s) => (s.step.coats ?? []).map(() => counted++))
+  const coatSeconds = coats.map((c) => c.seconds)
+  const goneAlready = Uint8Array.from(coats, (c) => (isGone(c.key) ? 1 : 0))
+  const gone = new Uint8Array(coats.length)
+  const stepAt = new Map(open.map((s, k) => [s.step.key, k]))
+  // What comes later in the order cannot be waited for.
+  const after = open.map((s, k) =>
+    (s.step.after ?? []).flatMap((a) => {
+      const at = stepAt.get(a.step)
+      return at !== undefined && at < k ? [{ at, dry: a.drySeconds }] : []
+    }),
+  )
+  const leaves = ways.map((w) => (w.leaves ?? []).flatMap((l) => numbers.get(l) ?? []))
+  const ends = new Float64Array(open.length)
+  const setUps = open.map((s) => s.step.setUpSeconds ?? 0)
+
+  /** What a way can save of the work at the most: its strokes, and all set-ups of the steps it is in. */
+  const saved = ways.map((_, way) =>
+    coatsOf.reduce((sum, own, k) => {
+      const mine = own.filter((c) => leaves[way]!.includes(c))
+      return sum + (mine.length ? setUps[k]! + mine.reduce((all, c) => all + coatSeconds[c]!, 0) : 0)
+    }, 0),
   )
   const worth = (w: Way) => saved[w.at]! / Math.max(NOTHING, w.way.loss)
   const parts = grouped(
     ways
       .map((way, at) => ({ way, at }))
       .filter(
-        ({ way }) =>
-          leaves(way).some((c) => known.has(c)) &&
-          !leaves(way).some((c) => begun.has(c)) &&
-          !leaves(way).every(isGone),
+        ({ way, at }) =>
+          leaves[at]!.length > 0 &&
+          !(way.leaves ?? []).some((c) => begun.has(c)) &&
+          !(way.leaves ?? []).every(isGone),
       ),
   )
     .map((part) => ({
@@ -89,43 +100,67 @@ export function chairRest(
     .sort((a, b) => b.best - a.best || a.first - b.first)
     .map((p) => p.part)
 
+  /** Of a step's planned seconds without what is left out; negative when nothing of it is painted. */
+  function left(k: number): number {
+    const own = coatsOf[k]!
+    if (!own.length) return open[k]!.left
+    let some = false
+    let seconds = 0
+    for (const c of own) {
+      if (gone[c]) seconds += coatSeconds[c]!
+      else some = true
+    }
+    const whole = open[k]!.step.seconds
+    return !some ? -1 : seconds > 0 ? Math.max(setUps[k]!, whole - seconds) : whole
+  }
+
   /** Each step as soon as hands are free and what lies beneath is dry, in the order in which they stand. */
   function reckoned(chosen: readonly number[]) {
-    const gone = new Set(dropped)
-    for (const k of chosen) for (const c of leaves(ways[k]!)) gone.add(c)
-    const free = new Map<number, number>()
-    const ends = new Map<string, number>()
+    gone.set(goneAlready)
+    for (const k of chosen) for (const c of leaves[k]!) gone[c] = 1
+    const free = [-1, -1, -1]
     let square = 0
     let work = 0
-    for (const { step } of open) {
-      const left = leftOf(step, gone)
-      if (left === null) continue
-      const first = !free.has(step.painter)
-      const at = free.get(step.painter) ?? 0
-      const after = step.after ?? []
-      const laid = after.filter((a) => ends.has(a.step))
-      const dry = Math.max(0, ...laid.map((a) => ends.get(a.step)! + a.drySeconds))
-      const waits = laid.length ? 0 : step.waitSeconds
-      const spent = first ? Math.min(intoOf(step.painter), left + waits) : 0
-      const setUp = step.setUpSeconds ?? 0
-      const over = Math.max(at + waits + Math.min(setUp, left), dry) + Math.max(0, left - setUp) - spent
-      work += left - Math.min(spent, left)
-      free.set(step.painter, Math.max(at, over))
-      ends.set(step.key, Math.max(at, over))
-      const sd = step.seconds > 0 ? ((step.sdSeconds ?? 0) * left) / step.seconds : 0
+    let likely = 0
+    for (let k = 0; k < open.length; k++) {
+      ends[k] = -1
+      const rest = left(k)
+      if (rest < 0) continue
+      const { step } = open[k]!
+      const first = free[step.painter]! < 0
+      const at = Math.max(0, free[step.painter]!)
+      let dry = 0
+      let laid = false
+      for (const a of after[k]!)
+        if (ends[a.at]! >= 0) {
+          dry = Math.max(dry, ends[a.at]! + a.dry)
+          laid = true
+        }
+      const waits = laid ? 0 : step.waitSeconds
+      const spent = first ? Math.min(intoOf(step.painter), rest + waits) : 0
+      work += rest - Math.min(spent, rest)
+      const ready = Math.max(at + waits + Math.min(setUps[k]!, rest), dry)
+      const over = Math.max(at, ready + Math.max(0, rest - setUps[k]!) - spent)
+      free[step.painter] = ends[k] = over
+      likely = Math.max(likely, over)
+      const sd = step.seconds > 0 ? ((step.sdSeconds ?? 0) * rest) / step.seconds : 0
       square += sd * sd
     }
-    const likely = Math.max(0, ...free.values())
     const day = DAY_SHARE * likely
     return { likely, sure: likely + surety * Math.sqrt(square + day * day), work }
   }
 
   /** Nothing is painted on what is left out. */
   function stands(chosen: readonly number[]) {
-    const gone = new Set(chosen.filter((k) => ways[k]!.whole).map((k) => ways[k]!.part))
-    return ways
-      .filter((w) => w.whole && w.restsOn && gone.has(w.restsOn))
-      .every((w) => gone.has(w.part) || leaves(w).every(isGone) || !leaves(w).some((c) => known.has(c)))
+    const out = new Set(chosen.filter((k) => ways[k]!.whole).map((k) => ways[k]!.part))
+    return !ways.some(
+      (w, k) =>
+        w.whole &&
+        w.restsOn &&
+        out.has(w.restsOn) &&
+        !out.has(w.part) &&
+        leaves[k]!.some((c) => !goneAlready[c]),
+    )
   }
 
   /** A part's ways as if they could be mixed: never more lost for a second than by the best of them. */
@@ -149,16 +184,20 @@ export function chairRest(
     }
   }
 
+  // The gains of the parts from a depth on, the cheapest first.
   const gainsOf = parts.map(gains)
+  const gainsFrom = [...parts, null].map((_, d) =>
+    gainsOf
+      .slice(d)
+      .flat()
+      .sort((a, b) => a.rate - b.rate),
+  )
 
   /** The least that must still be lost, if savings simply added up and any share of a way could go. */
   function atLeast(depth: number, work: number) {
     let need = work - (lanes.length * secondsLeft) / (1 + surety * DAY_SHARE)
     let lost = 0
-    for (const { rate, saving } of gainsOf
-      .slice(depth)
-      .flat()
-      .sort((a, b) => a.rate - b.rate)) {
+    for (const { rate, saving } of gainsFrom[depth]!) {
       if (need <= 0) break
       const taken = Math.min(need, saving)
       need -= taken

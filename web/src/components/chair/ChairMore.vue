@@ -135,6 +135,7 @@ function stop() {
         }}</n-radio>
       </n-radio-group>
       <p class="faint">{{ say('chair.keys') }}</p>
+      <router-link class="link" to="/chair">{{ say('chair.leave') }}</router-link>
       <a class="link" href="/pedal" target="_blank">{{ say('chair.pedal') }}</a>
     </div>
   </section>

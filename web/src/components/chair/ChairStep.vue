@@ -20,7 +20,7 @@ defineProps<{
 
 <template>
   <h1>{{ current.step.title }}</h1>
-  <p v-for="pose in step?.poses ?? []" :key="pose.words" class="pose">{{ pose.words }}</p>
+  <p v-if="step?.poses.length" class="pose">{{ step.poses.map((p) => p.words).join('. ') }}.</p>
   <p v-if="step" class="with">
     <span class="swatch" :style="{ background: step.paintColour }" />
     <span
