@@ -217,6 +217,46 @@ test('two devices see each other at once, and the simulated pedal presses keys',
   await expect(pedal.getByRole('region', { name: 'Sessions that are open' })).toContainText(first)
 })
 
+test('two painters each have their own steps and see whom they wait for', async ({ page, context }) => {
+  const { id: setting } = await send(page, 'post', '/api/settings', {
+    id: '',
+    name: `Pair ${Date.now()}`,
+    slotMinutes: 60,
+    viewingDistanceM: 2,
+    light: '',
+    necklineMm: 0,
+    painters: 2,
+  })
+  await context.addInitScript((s) => localStorage.setItem('datura.setting', s), setting)
+  await page.goto('/chair')
+  await page.getByLabel('Painter', { exact: true }).fill('Nessa')
+  await page.getByLabel('Second painter', { exact: true }).fill('Jory')
+  await choose(page, 'Look', 'Barnacle saint')
+  await page.getByRole('button', { name: 'Into the chair' }).click()
+  await expect(page.locator('.chair .with')).toBeVisible()
+  const id = sessionOf(page)
+  const { painting } = await (await page.request.get(`/api/paintings/${id}`)).json()
+  expect(painting.steps.some((s: { painter: number }) => s.painter === 2)).toBe(true)
+  const jory = await context.newPage()
+  await jory.goto(`/chair/${id}?lane=2`)
+  await page.goto(`/chair/${id}?lane=1`)
+  await page.locator('.face').click()
+  await expect(jory.locator('.over').or(jory.locator('.chair h1')).first()).toBeVisible()
+  const mine = painting.steps.filter((s: { painter: number }) => s.painter === 1)
+  const hers = painting.steps.filter((s: { painter: number }) => s.painter === 2)
+  await expect(title(page)).toHaveText(mine[0].title)
+  await expect(title(jory)).toHaveText(hers[0].title, { timeout: 10_000 })
+  await expect(page.getByRole('region', { name: 'The other painter' })).toContainText(
+    `Jory is at ${hers[0].title}`,
+  )
+  await page.keyboard.press('PageDown')
+  await expect(jory.getByRole('region', { name: 'The other painter' })).toContainText(
+    `Nessa is at ${mine[1].title}`,
+  )
+  // Hers are hers: a tap here did not move her.
+  await expect(title(jory)).toHaveText(hers[0].title)
+})
+
 test('steps change places where nothing lies beneath, notes and a photo are kept', async ({ page }) => {
   await intoTheChair(page)
   await page.locator('.face').click()

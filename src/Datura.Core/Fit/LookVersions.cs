@@ -113,13 +113,15 @@ public sealed record LookVersions(IReadOnlyList<LookVersionFound> Curve)
         return
         [
             .. choices.SelectMany((c, k) => c.Lesser.Where(l => l.Version != PartVersion.Quick).Select(l => new ChairWay(
-                c.PartId, Short(l.Version == PartVersion.Out ? c.Label : $"{c.Label}: {string.Join(", ", l.What)}"), Math.Round(Math.Clamp(c.Cost(l), 0, 2), 6), rests[k] < 0 ? null : choices[rests[k]].PartId)
+                c.PartId, Short(l.Version == PartVersion.Out ? c.Label : $"{c.Label}: {string.Join(", ", l.Without.Select(r => Role(r, c)))}"), Math.Round(Math.Clamp(c.Cost(l), 0, 2), 6), rests[k] < 0 ? null : choices[rests[k]].PartId)
             {
                 Whole = l.Version == PartVersion.Out,
                 Leaves = [.. c.Full.Where(j => !l.Jobs.Contains(j)).Select(j => j.Key)],
             })),
         ];
     }
+
+    private static string Role(string id, PartChoice choice) => choice.Full.First(j => j.Role.Id == id).Role.Label.ToLowerInvariant();
 
     private static string Short(string words) => words.Length <= Limits.LongestWords ? words : words[..Limits.LongestWords];
 

@@ -15,6 +15,10 @@ public static class StepPicture
 
     private const int PaintPixels = 1024;
 
+    // As far as a wearer turns when asked to, and as she lifts the chin (by eye).
+    private const double TurnedDeg = 38;
+    private const double ChinUpDeg = -20;
+
     /// <param name="step">From 1.</param>
     /// <param name="pixels">Of a side.</param>
     /// <param name="done">Numbers of the steps that are on the skin; null for all before.</param>
@@ -34,7 +38,7 @@ public static class StepPicture
             };
         }
 
-        var view = IsOnBody(look.Plan, look.Plan.Steps[step - 1]) ? BustView.Front : BustView.FaceClose;
+        var view = ViewOf(look.Plan, look.Plan.Steps[step - 1]);
         var buffer = BustBuffer.Render(look.Body.Mesh, view, pixels, pixels);
         var eyes = look.Plan.Steps[step - 1].Poses.Any(p => p.Pose == Pose.EyesClosed) ? Eyes.Closed : Eyes.Open;
         byte[] After(int steps)
@@ -57,6 +61,16 @@ public static class StepPicture
         }
 
         return look.Plan.Setting.OnOneself ? BustPicture.Mirrored(after, pixels, pixels) : after;
+    }
+
+    /// <summary>From where a step is painted: the bust turns as the wearer is asked to.</summary>
+    public static BustView ViewOf(Plan plan, PlanStep step)
+    {
+        var view = IsOnBody(plan, step) ? BustView.Front : BustView.FaceClose;
+        bool Asks(Pose pose) => step.Poses.Any(p => p.Pose == pose);
+        // A head that turns to its own right shows its left side.
+        var turn = (Asks(Pose.TurnRight) ? TurnedDeg : 0) - (Asks(Pose.TurnLeft) ? TurnedDeg : 0);
+        return view with { TurnDeg = turn, TiltDeg = Asks(Pose.ChinUp) && !IsOnBody(plan, step) ? ChinUpDeg : view.TiltDeg };
     }
 
     /// <summary>Whether a step lies below the face, so that the face alone would not show it.</summary>
