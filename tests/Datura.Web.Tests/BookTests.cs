@@ -6,11 +6,11 @@ namespace Datura.Web.Tests;
 /// <summary>What the book teaches over the wire: times, what they change, tables out and in, photos, and sessions that somebody forgot.</summary>
 public sealed class BookTests(Service service) : IClassFixture<Service>
 {
-    private async Task<PlanRequest> SealAsync(string setting = "night-parade") => new((await service.Get<LookResource>("/api/looks/quay-seal")).Look, "odalys", "saltmarsh-box", setting);
+    private async Task<PlanRequest> SealAsync(string setting = "night-parade", string face = "tamsin") => new((await service.Get<LookResource>("/api/looks/quay-seal")).Look, face, "saltmarsh-box", setting);
 
-    private async Task<string> BegunAsync(string more = "")
+    private async Task<string> BegunAsync(string more = "", string face = "tamsin")
     {
-        using var begun = await service.Send(HttpMethod.Post, $"/api/paintings/of-plan?lookId=quay-seal&on=2026-10-31&chair=true{more}", await SealAsync());
+        using var begun = await service.Send(HttpMethod.Post, $"/api/paintings/of-plan?lookId=quay-seal&on=2026-10-31&chair=true{more}", await SealAsync(face: face));
         Assert.Equal(HttpStatusCode.Created, begun.StatusCode);
         return (await Service.Read<Saved>(begun)).Id;
     }
@@ -153,6 +153,21 @@ public sealed class BookTests(Service service) : IClassFixture<Service>
         Assert.Equal(HttpStatusCode.NotFound, (await service.Client.GetAsync($"/api/paintings/{id}/photos/two")).StatusCode);
         Assert.Equal(HttpStatusCode.NoContent, (await service.Client.DeleteAsync($"/api/paintings/{id}/photos/one")).StatusCode);
         Assert.Empty(await service.Get<PhotoResource[]>($"/api/paintings/{id}/photos"));
+    }
+
+    // Who wants no pictures has none, whoever holds the tablet.
+    [Fact]
+    public async Task AWearerWhoWantsNoPicturesHasNone()
+    {
+        var id = await BegunAsync(face: "odalys");
+        WearerCard card = new(Consent.Wearer, PhotoUse.None, AgeGroup.Adult, null, DateOnly.FromDateTime(DateTime.UtcNow).AddDays(20));
+        using var kept = await service.Send(HttpMethod.Put, "/api/faces/odalys/card", new Save<WearerCard>(0, card));
+        byte[] png = Files.Pictures.Png.Of([.. Enumerable.Repeat((byte)200, 4 * 40 * 30)], 40, 30);
+        using var refused = await service.Client.PostAsync($"/api/paintings/{id}/photos/two?takenAt=2026-10-31T17:00:00Z", new ByteArrayContent(png) { Headers = { ContentType = new("application/octet-stream") } });
+        Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+        Assert.Contains("wants no pictures", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Empty(await service.Get<PhotoResource[]>($"/api/paintings/{id}/photos"));
+        using var gone = await service.Client.DeleteAsync("/api/faces/odalys/card");
     }
 
     // The picture of a step shows what is on the skin by then, and nothing that was left out.

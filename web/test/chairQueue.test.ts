@@ -28,6 +28,20 @@ describe('what happens in the chair', () => {
     expect(again.events).toHaveLength(3)
   })
 
+  it('counts on where another page of the browser stopped, so that neither loses anything', () => {
+    const [one, two] = [new ChairQueue('s', 'tablet', shelf), new ChairQueue('s', 'tablet', shelf)]
+    one.add(done('base'), AT)
+    two.add(done('sockets'), AT)
+    one.add(done('teeth'), AT)
+    expect(one.events.map((e) => [e.number, e.step])).toEqual([
+      [1, 'base'],
+      [2, 'sockets'],
+      [3, 'teeth'],
+    ])
+    two.heard(one.events.slice(0, 1))
+    expect(two.waiting.map((e) => e.step)).toEqual(['sockets', 'teeth'])
+  })
+
   it('takes in what other devices noted, each thing once', () => {
     const tablet = new ChairQueue('s', 'tablet', shelf)
     const phone = new ChairQueue('s', 'phone', new Memory())

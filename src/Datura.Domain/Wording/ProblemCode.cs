@@ -131,6 +131,7 @@ public enum ProblemCode
     PaintingSteps,
     PaintingTimes,
     SessionPhotos,
+    NoPhotosWanted,
     NoSuchPainter,
     BookEmpty,
     BookColumns,

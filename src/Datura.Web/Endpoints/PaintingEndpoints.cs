@@ -66,9 +66,14 @@ public static class PaintingEndpoints
         paintings.MapGet("/{id}/photos/{photo}", async (string id, string photo, SessionPhotoStore photos, HttpContext context, CancellationToken cancel) =>
             await photos.PictureAsync(id, photo, cancel) is { } picture ? Kept.File(picture, "image/webp", context) : throw new MissingDocumentException("photo", photo))
             .Called("showPaintingPhoto", "The photo itself.").Gives("image/webp");
-        paintings.MapPost("/{id}/photos/{photo}", async (string id, string photo, DateTimeOffset takenAt, HttpRequest request, SessionPhotoStore photos, CancellationToken cancel) =>
+        paintings.MapPost("/{id}/photos/{photo}", async (string id, string photo, DateTimeOffset takenAt, HttpRequest request, Library library, WearerCards cards, SessionPhotoStore photos, CancellationToken cancel) =>
         {
             SoundBody.CheckText(photo, "photo", ChairEvent.LongestId);
+            if ((await library.GetAsync(DocumentTypes.Painting, id, cancel)).Face is { } face && (await cards.FindAsync(face, cancel))?.Card.Photos == PhotoUse.None)
+            {
+                throw new InputException("photo", ProblemCode.NoPhotosWanted);
+            }
+
             using var bytes = new MemoryStream();
             await request.Body.CopyToAsync(bytes, cancel);
             if (!await photos.AddAsync(id, photo, takenAt, Files.Pictures.PictureToKeep.Of(bytes.ToArray(), photo), MostPhotos, cancel))

@@ -68,7 +68,7 @@ const table = () =>
     <p v-if="state.stoppedAt !== null" class="faint">
       {{ say('sessionSteps.stoppedAt', { stage: state.stoppedAt }) }}
     </p>
-    <table>
+    <table class="rows">
       <thead>
         <tr>
           <th>{{ say('sessionSteps.step') }}</th>
@@ -125,28 +125,7 @@ h2 {
   font-size: 16px;
 }
 
-table {
-  border-spacing: 0;
-  margin-top: 6px;
-}
-
-th {
-  text-align: left;
-  font-weight: 600;
-}
-
-th,
-td {
-  padding: 4px 16px 4px 0;
-  border-bottom: 1px solid var(--line);
-}
-
 .typed {
   width: 90px;
-}
-
-.n {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 </style>

@@ -48,6 +48,7 @@ export class ChairQueue {
 
   /** Notes what happened; it is on the shelf before anything else is done. */
   add(what: Omit<ChairEvent, 'id' | 'device' | 'number' | 'at'>, at: Date): ChairEvent {
+    this.readAgain()
     const number =
       1 + Math.max(0, ...this.kept.known.filter((e) => e.device === this.device).map((e) => e.number))
     const event = {
@@ -63,11 +64,18 @@ export class ChairQueue {
 
   /** What the service has: it joins what is known here, and waits no longer. */
   heard(all: readonly ChairEvent[]) {
+    this.readAgain()
     const there = new Set(all.map((e) => e.id))
     this.put({
       known: [...all, ...this.kept.known.filter((e) => !there.has(e.id))],
       waiting: this.kept.waiting.filter((id) => !there.has(id)),
     })
+  }
+
+  /** Another page of this browser may have noted something meanwhile, under the same device and count. */
+  private readAgain() {
+    const text = this.shelf.getItem(keyOf(this.session))
+    if (text) this.kept = read(text)
   }
 
   /** A session that is over and told is the book's: nothing of it stays here. */

@@ -26,6 +26,7 @@ import { chairRest, suretyOf } from './chairRest'
 import { chairShelf } from './chairShelf'
 import { freshName } from './freshName'
 import { keepForOffline } from './offline'
+import { readPhoto, toKeep } from './photo'
 
 const ASK_AGAIN_MS = 4000
 const TICK_MS = 250
@@ -47,6 +48,8 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
   const weighedAt = ref(Date.now())
   const problem = ref('')
   const cut = ref(false)
+  /** Why a photo was not kept. */
+  const refused = ref('')
   const picture = ref('')
   const nextPicture = ref('')
   const pictures = new Map<string, Promise<string>>()
@@ -157,10 +160,6 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
     try {
       // A page that opened without the service has no word of it yet.
       if (!entry.word && !session.session) await session.load()
-      for (const photo of (await chairShelf.photos()).filter((p) => p.session === id)) {
-        await chair.addPhoto(id, photo.id, photo.takenAt, photo.picture)
-        await chairShelf.photoSent(photo.id)
-      }
       const all = queue.waiting.length
         ? await chair.addEvents(id, [...queue.waiting])
         : await chair.events(id)
@@ -168,6 +167,7 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
       events.value = [...queue.events]
       cut.value = false
       problem.value = ''
+      await sendPhotos()
     } catch (error) {
       cut.value = true
       problem.value = (error as ApiProblem).offline ? '' : (error as Error).message
@@ -176,13 +176,27 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
     }
   }
 
+  /** Photos go after what happened; one that is refused is not kept on trying. */
+  async function sendPhotos() {
+    for (const photo of (await chairShelf.photos()).filter((p) => p.session === id)) {
+      try {
+        await chair.addPhoto(id, photo.id, photo.takenAt, photo.picture)
+      } catch (error) {
+        if ((error as ApiProblem).offline) return
+        refused.value = (error as Error).message
+      }
+      await chairShelf.photoSent(photo.id)
+    }
+  }
+
   async function addPhoto(file: File) {
-    await chairShelf.addPhoto({
-      id: freshName(),
-      session: id,
-      takenAt: new Date().toISOString(),
-      picture: file,
-    })
+    refused.value = ''
+    try {
+      const picture = await toKeep(await readPhoto(file))
+      await chairShelf.addPhoto({ id: freshName(), session: id, takenAt: new Date().toISOString(), picture })
+    } catch (error) {
+      refused.value = (error as Error).message
+    }
     await send()
   }
 
@@ -338,6 +352,7 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
     now,
     problem,
     cut,
+    refused,
     picture,
     nextPicture,
     current,

@@ -249,6 +249,9 @@ async function removed() {
               :input-props="{ 'aria-label': say('book.look') }"
             />
           </field-row>
+          <p v-if="form.lookRevision" class="faint">
+            {{ say('book.ofSave', { revision: form.lookRevision }) }}
+          </p>
           <field-row :label="say('book.face')">
             <n-select
               v-model:value="form.face"

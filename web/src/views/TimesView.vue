@@ -113,7 +113,7 @@ const shownLooks = computed(() => (times.value?.looks ?? []).filter((l) => l.poi
       <div class="columns">
         <section>
           <h2>{{ say('times.hands') }}</h2>
-          <table>
+          <table class="rows">
             <thead>
               <tr>
                 <th>{{ say('times.with') }}</th>
@@ -170,7 +170,7 @@ const shownLooks = computed(() => (times.value?.looks ?? []).filter((l) => l.poi
         <section>
           <h2>{{ say('times.changes') }}</h2>
           <p v-if="!changes" class="faint">{{ say('times.planning') }}</p>
-          <table v-else>
+          <table v-else class="rows">
             <thead>
               <tr>
                 <th>{{ say('book.look') }}</th>
@@ -263,25 +263,8 @@ fieldset label {
   gap: 10px 40px;
 }
 
-table {
-  border-spacing: 0;
+.columns .rows {
   width: 100%;
-}
-
-th {
-  text-align: left;
-  font-weight: 600;
-}
-
-th,
-td {
-  padding: 4px 12px 4px 0;
-  border-bottom: 1px solid var(--line);
-}
-
-.n {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 
 .strip-head {

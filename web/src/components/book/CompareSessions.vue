@@ -60,7 +60,7 @@ const time = (seconds: number | null) => (seconds === null ? '–' : clock(secon
       />
     </header>
     <template v-if="told && there">
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th>{{ say('sessionSteps.step') }}</th>
@@ -117,27 +117,6 @@ h2 {
 
 .other {
   width: 240px;
-}
-
-table {
-  border-spacing: 0;
-  margin-top: 6px;
-}
-
-th {
-  text-align: left;
-  font-weight: 600;
-}
-
-th,
-td {
-  padding: 4px 16px 4px 0;
-  border-bottom: 1px solid var(--line);
-}
-
-.n {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 
 .slower {

@@ -83,7 +83,7 @@ function words(idea: Quicker['ideas'][number]) {
         </ul>
       </template>
       <p v-if="!found.ideas.length" class="faint">{{ say('quicker.nothing') }}</p>
-      <table v-else>
+      <table v-else class="rows">
         <thead>
           <tr>
             <th>{{ say('quicker.change') }}</th>
@@ -124,26 +124,5 @@ h2 {
 
 ul {
   margin: 4px 0 8px;
-}
-
-table {
-  border-spacing: 0;
-}
-
-th {
-  text-align: left;
-  font-weight: 600;
-}
-
-th,
-td {
-  padding: 4px 16px 4px 0;
-  border-bottom: 1px solid var(--line);
-}
-
-.n {
-  text-align: right;
-  white-space: nowrap;
-  font-variant-numeric: tabular-nums;
 }
 </style>

@@ -6,6 +6,7 @@ import { chair } from '../../api/chairCalls'
 import type { SessionPhoto } from '../../api/client'
 import { useAttempt } from '../../lib/attempt'
 import { freshName } from '../../lib/freshName'
+import { readPhoto, toKeep } from '../../lib/photo'
 import { say } from '../../texts'
 import FileButton from '../FileButton.vue'
 
@@ -32,7 +33,7 @@ watch(
 
 const bring = (file: File) =>
   attempt(async () => {
-    await chair.addPhoto(props.id, freshName(), new Date().toISOString(), file)
+    await chair.addPhoto(props.id, freshName(), new Date().toISOString(), await toKeep(await readPhoto(file)))
     await load()
   })
 

@@ -24,7 +24,7 @@ const wishes = useChairWishes()
 const box = ref<HTMLElement | null>(null)
 onMounted(() => box.value?.scrollIntoView({ block: 'start' }))
 const note = ref('')
-const { state, current, coming, begun, ended } = props.chair
+const { state, current, coming, begun, ended, refused } = props.chair
 
 const running = computed(() => begun.value && !ended.value)
 const lastDone = computed(
@@ -98,6 +98,7 @@ function stop() {
         accept="image/*"
         @chosen="chair.addPhoto"
       />
+      <p v-if="refused" class="stop" role="alert">{{ refused }}</p>
     </div>
     <template v-if="running && (later.length || skipped.length)">
       <h2>{{ say('chair.anotherOrder') }}</h2>
