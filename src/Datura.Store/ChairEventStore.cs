@@ -19,6 +19,16 @@ public sealed class ChairEventStore(NpgsqlDataSource source, string studio)
     public async Task<ILookup<string, string>> OfStudioAsync(CancellationToken cancel = default) => (await studioRows.ReadAsync<(string Painting, string Body)>(
         "select painting_id, body::text from chair_event where studio_id = @studio order by painting_id, arrived_at, id", new { studio }, cancel)).ToLookup(e => e.Painting, e => e.Body);
 
+    /// <summary>Entries of the book from a day on, each with what happened in it.</summary>
+    public Task<IReadOnlyList<StoredSession>> SinceAsync(DateOnly day, CancellationToken cancel = default) => studioRows.ReadAsync<StoredSession>(
+        """
+        select d.id, d.revision, r.body::text as body,
+            array(select e.body::text from chair_event e where e.studio_id = @studio and e.painting_id = d.id order by e.arrived_at, e.id) as events
+        from document d join document_revision r using (studio_id, kind, id, revision)
+        where d.studio_id = @studio and d.kind = 'painting' and d.removed_at is null and r.body ->> 'on' >= @day order by d.id
+        """,
+        new { studio, day = day.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture) }, cancel);
+
     /// <summary>Changes whenever the book or what happened in the chair does.</summary>
     public async Task<string> StampAsync(CancellationToken cancel = default) => (await studioRows.ReadAsync<string>(
         """

@@ -18,6 +18,10 @@ public sealed class LearnedBooks(Library library, DocumentStore documents, Chair
         return [.. (await documents.AllAsync(DocumentTypes.Painting.Name, cancel)).Select(d => new Session(d.Id, d.Revision, Library.Document(DocumentTypes.Painting, d), Read(happened[d.Id])))];
     }
 
+    /// <summary>Those from a day on: what a caller's screen asks for every few seconds reads no whole book.</summary>
+    public async Task<IReadOnlyList<Session>> SinceAsync(DateOnly day, CancellationToken cancel = default) =>
+        [.. (await events.SinceAsync(day, cancel)).Select(s => new Session(s.Id, s.Revision, Library.Document(DocumentTypes.Painting, new(s.Id, "", s.Revision, s.Body)), Read(s.Events)))];
+
     public static IReadOnlyList<ChairEvent> Read(IEnumerable<string> bodies) => Core.Chair.ChairLog.InOrder(bodies.Select(b => JsonSerializer.Deserialize<ChairEvent>(b, DaturaJson.Compact)!));
 
     public async Task<IReadOnlyList<string>> PaintersAsync(CancellationToken cancel = default) => BookOf.Painters(await library.AllAsync(DocumentTypes.Painting, cancel));

@@ -53,6 +53,17 @@ public class SessionPhotoTests(Database database) : IClassFixture<Database>
         Assert.Empty(await photos.AllAsync(id));
     }
 
+    [Fact]
+    public async Task SessionsFromADayOnComeWithWhatHappened()
+    {
+        var id = await SessionAsync();
+        await documents.SaveAsync("painting", id, 1, "Seal", "{\"on\": \"2031-05-02\"}");
+        await events.AddAsync(id, [("e1", "{}"), ("e2", "{}")], 10);
+        Assert.Equal((2, 2), Assert.Single(await events.SinceAsync(new(2031, 5, 2))) is var found ? (found.Revision, found.Events.Length) : default);
+        Assert.Empty(await events.SinceAsync(new(2031, 5, 3)));
+        Assert.Empty(await new ChairEventStore(database.Source, "elsewhere").SinceAsync(new(2031, 5, 1)));
+    }
+
     // What was learned is learned anew when anything in the book changes, and only then.
     [Fact]
     public async Task TheStampChangesWithTheBookAndWithTheChair()

@@ -8,12 +8,14 @@ public sealed class BookTests(Service service) : IClassFixture<Service>
 {
     private async Task<PlanRequest> SealAsync(string setting = "night-parade", string face = "tamsin") => new((await service.Get<LookResource>("/api/looks/quay-seal")).Look, face, "saltmarsh-box", setting);
 
-    private async Task<string> BegunAsync(string more = "", string face = "tamsin")
+    private async Task<string> BegunAsync(string more = "", string face = "tamsin", string on = "2026-10-31")
     {
-        using var begun = await service.Send(HttpMethod.Post, $"/api/paintings/of-plan?lookId=quay-seal&on=2026-10-31&chair=true{more}", await SealAsync(face: face));
+        using var begun = await service.Send(HttpMethod.Post, $"/api/paintings/of-plan?lookId=quay-seal&on={on}&chair=true{more}", await SealAsync(face: face));
         Assert.Equal(HttpStatusCode.Created, begun.StatusCode);
         return (await Service.Read<Saved>(begun)).Id;
     }
+
+    private static ByteArrayContent Picture(byte[] bytes) => new(bytes) { Headers = { ContentType = new("application/octet-stream") } };
 
     private async Task HappenAsync(string id, DateTimeOffset at, params (double Second, ChairEventKind Kind, string? Step)[] happened)
     {
@@ -107,7 +109,7 @@ public sealed class BookTests(Service service) : IClassFixture<Service>
         var id = await BegunAsync("&painter=Kerensa");
         var step = (await service.Get<PaintingResource>($"/api/paintings/{id}")).Painting.Steps[0].Key;
         await HappenAsync(id, DateTimeOffset.UtcNow.AddDays(-2), (0, ChairEventKind.Begun, null), (70, ChairEventKind.StepDone, step));
-        var now = await BegunAsync("&painter=Kerensa");
+        var now = await BegunAsync("&painter=Kerensa", on: DateTime.Now.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture));
         await HappenAsync(now, DateTimeOffset.UtcNow, (0, ChairEventKind.Begun, null));
         var open = (await service.Get<OpenSessionResource[]>("/api/book/open")).Select(o => o.Id).ToArray();
         Assert.DoesNotContain(id, open);
@@ -144,7 +146,7 @@ public sealed class BookTests(Service service) : IClassFixture<Service>
     {
         var id = await BegunAsync();
         byte[] png = Files.Pictures.Png.Of([.. Enumerable.Repeat((byte)200, 4 * 40 * 30)], 40, 30);
-        async Task<HttpStatusCode> SendAsync(byte[] bytes) => (await service.Client.PostAsync($"/api/paintings/{id}/photos/one?takenAt=2026-10-31T17:00:00Z", new ByteArrayContent(bytes) { Headers = { ContentType = new("application/octet-stream") } })).StatusCode;
+        async Task<HttpStatusCode> SendAsync(byte[] bytes) => (await service.Client.PostAsync($"/api/paintings/{id}/photos/one?takenAt=2026-10-31T17:00:00Z", Picture(bytes))).StatusCode;
         Assert.Equal(HttpStatusCode.NoContent, await SendAsync(png));
         Assert.Equal(HttpStatusCode.NoContent, await SendAsync(png));
         Assert.Equal(HttpStatusCode.BadRequest, await SendAsync([1, 2, 3]));
@@ -163,7 +165,7 @@ public sealed class BookTests(Service service) : IClassFixture<Service>
         WearerCard card = new(Consent.Wearer, PhotoUse.None, AgeGroup.Adult, null, DateOnly.FromDateTime(DateTime.UtcNow).AddDays(20));
         using var kept = await service.Send(HttpMethod.Put, "/api/faces/odalys/card", new Save<WearerCard>(0, card));
         byte[] png = Files.Pictures.Png.Of([.. Enumerable.Repeat((byte)200, 4 * 40 * 30)], 40, 30);
-        using var refused = await service.Client.PostAsync($"/api/paintings/{id}/photos/two?takenAt=2026-10-31T17:00:00Z", new ByteArrayContent(png) { Headers = { ContentType = new("application/octet-stream") } });
+        using var refused = await service.Client.PostAsync($"/api/paintings/{id}/photos/two?takenAt=2026-10-31T17:00:00Z", Picture(png));
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.Contains("wants no pictures", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
         Assert.Empty(await service.Get<PhotoResource[]>($"/api/paintings/{id}/photos"));

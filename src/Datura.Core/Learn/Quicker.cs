@@ -69,7 +69,10 @@ public static class Quicker
         {
             var now = job.Hand.Tool;
             var stencil = planned.Parts.First(p => p.Part.Id == job.PartId).Kind.StencilRoles.Contains(job.Role);
-            foreach (var tool in tools.Where(t => t.Id != now.Id && ToolFit.With(job with { Lay = job.Lay with { Technique = null, Water = null } }, t, kit, stencil) is not null && (t.AreaCm2PerMinute > now.AreaCm2PerMinute || t.LineMmPerSecond > now.LineMmPerSecond)).OrderByDescending(t => t.AreaCm2PerMinute).Take(MostTools))
+            // Whatever its technique: another tool has its own.
+            var free = job with { Lay = job.Lay with { Technique = null, Water = null } };
+            foreach (var tool in tools.Where(t => t.Id != now.Id && ToolFit.With(free, t, kit, stencil) is not null && (t.AreaCm2PerMinute > now.AreaCm2PerMinute || t.LineMmPerSecond > now.LineMmPerSecond))
+                .OrderByDescending(t => t.AreaCm2PerMinute).Take(MostTools))
             {
                 yield return new(QuickerKind.OtherTool, $"{job.PartLabel}, {Lower(job.Role.Label)}", tool.Name, Changed(look, job.PartId, part => part with
                 {

@@ -132,7 +132,6 @@ public enum ProblemCode
     PaintingTimes,
     SessionPhotos,
     NoPhotosWanted,
-    NoSuchPainter,
     BookEmpty,
     BookColumns,
     BookLine,

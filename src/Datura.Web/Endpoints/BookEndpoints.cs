@@ -39,8 +39,8 @@ public static class BookEndpoints
         }).Computes().InBatch().Called("listQuicker", "What would make a look quicker: the steps that cost most over plan, and changes with what they save and lose.");
         book.MapGet("/open", async (LearnedBooks books, CancellationToken cancel) => TypedResults.Ok((IReadOnlyList<OpenSessionResource>)
             [
-                .. (await books.SessionsAsync(cancel)).Where(s => s.Painting.Steps.Count > 0).Select(s => (Session: s, State: ChairState.Of(s.Painting.Steps, s.Events)))
-                    .Where(s => s.State.EndedAt is null && !s.State.IsForgotten(DateTimeOffset.UtcNow) && (s.State.BeganAt is not null || s.Session.Painting.On >= Today.Day.AddDays(-1)))
+                .. (await books.SinceAsync(Today.Day.AddDays(-1), cancel)).Where(s => s.Painting.Steps.Count > 0).Select(s => (Session: s, State: ChairState.Of(s.Painting.Steps, s.Events)))
+                    .Where(s => s.State.EndedAt is null && !s.State.IsForgotten(DateTimeOffset.UtcNow))
                     .OrderBy(s => s.State.BeganAt ?? DateTimeOffset.MaxValue).Take(MostOpen).Select(s => new OpenSessionResource(s.Session.Id, s.Session.Painting, s.Session.Events)),
             ])).Called("listOpenSessions", "Sessions that are going on or wait to begin, with what happened in them.");
         book.MapGet("/table", async (LearnedBooks books, Library library, CancellationToken cancel) =>

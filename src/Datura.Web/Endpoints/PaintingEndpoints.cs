@@ -19,7 +19,9 @@ public static class PaintingEndpoints
     public static void MapPaintings(this IEndpointRouteBuilder routes)
     {
         var paintings = routes.MapDocuments(DocumentTypes.Painting, Of, Of);
-        paintings.MapPost("/of-plan", async (PlanRequest request, string lookId, DateOnly on, [Range(1, 1_000_000_000)] int? revision, bool? chair, string? painter, string? second, string? only, Library library, PlanService plans, WearerCards cards, CancellationToken cancel) =>
+        paintings.MapPost("/of-plan", async (
+            PlanRequest request, string lookId, DateOnly on, [Range(1, 1_000_000_000)] int? revision, bool? chair, string? painter, string? second,
+            string? only, Library library, PlanService plans, WearerCards cards, CancellationToken cancel) =>
         {
             SoundBody.CheckText(lookId, "lookId", Limits.LongestName);
             SoundBody.CheckText(painter ?? "", "painter", Limits.LongestName);

@@ -72,7 +72,8 @@ public class DemoBookTests
         var held = book.Pace.Hands.Values.Where(h => h.Count >= 10).Select(h => (h, Truth: h.Hand == LearnedPace.SetUp ? Wenna.SetUp : h.Hand == LearnedPace.Waiting ? 1 / middle : Wenna.Of(h.Hand))).ToArray();
         Assert.True(held.Length > 6, string.Join("; ", book.Pace.Hands.Values.Select(h => $"{h.Hand} {h.Factor:0.00} ×{h.Count}")));
         Assert.All(held, h => Assert.Equal(middle * h.Truth, h.h.Factor, 0.25 * h.Truth));
-        Assert.True(held.Count(h => h.h.Low <= middle * h.Truth && middle * h.Truth <= h.h.High) >= 0.8 * held.Length, string.Join("; ", held.Select(h => $"{h.h.Hand} {h.h.Low:0.00}-{h.h.Factor:0.00}-{h.h.High:0.00} truth {middle * h.Truth:0.00} ×{h.h.Count}")));
+        Assert.True(held.Count(h => h.h.Low <= middle * h.Truth && middle * h.Truth <= h.h.High) >= 0.8 * held.Length,
+            string.Join("; ", held.Select(h => $"{h.h.Hand} {h.h.Low:0.00}-{h.h.Factor:0.00}-{h.h.High:0.00} truth {middle * h.Truth:0.00} ×{h.h.Count}")));
         Assert.True(book.Pace.For("round3 stroke").Factor > 1.15 * book.Pace.For("sponge dab").Factor, string.Join("; ", book.Pace.Hands.Values.Select(h => $"{h.Hand} {h.Factor:0.00} ×{h.Count}")));
         Assert.Equal([12, 12, 6], book.Looks.Select(l => l.Points.Count));
         Assert.NotEmpty(book.Reliability);

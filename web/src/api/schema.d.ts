@@ -2784,7 +2784,7 @@ export interface paths {
         /** Keeps a photo under an id of the device's own, once, without what the camera wrote into it. */
         post: operations["addPaintingPhoto"];
         /** Deletes a photo at once. */
-        delete: operations["deletePaintingPhoto"];
+        delete: operations["removePaintingPhoto"];
         options?: never;
         head?: never;
         patch?: never;
@@ -5951,8 +5951,23 @@ export interface components {
             /** @description Guests' links that show the face. */
             links: components["schemas"]["GuestLinkResource"][];
             card: null | components["schemas"]["WearerCard"];
-            /** @description What the book tells of the person. */
-            book: components["schemas"]["Painting"][];
+            /** @description What the book tells of the person, with all that happened in the chair. */
+            book: components["schemas"]["WholeSession"][];
+            /** @description Photos taken there. */
+            photos: components["schemas"]["PersonPhoto"][];
+        };
+        /** @description A photo of a person. */
+        PersonPhoto: {
+            /** @description Id of the entry of the book. */
+            session: string;
+            id: string;
+            /** Format: date-time */
+            takenAt: string;
+            /**
+             * Format: byte
+             * @description WebP.
+             */
+            picture: string;
         };
         PhotoAnswer: {
             colour: components["schemas"]["Lab"];
@@ -11145,6 +11160,8 @@ export interface operations {
             query: {
                 step: number;
                 pixels?: number;
+                done?: string;
+                without?: string;
             };
             header?: never;
             path?: never;
@@ -15480,7 +15497,7 @@ export interface operations {
             };
         };
     };
-    deletePaintingPhoto: {
+    removePaintingPhoto: {
         parameters: {
             query?: never;
             header?: never;
