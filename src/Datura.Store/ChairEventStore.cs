@@ -23,7 +23,7 @@ public sealed class ChairEventStore(NpgsqlDataSource source, string studio)
     public Task<IReadOnlyList<StoredSession>> SinceAsync(DateOnly day, CancellationToken cancel = default) => studioRows.ReadAsync<StoredSession>(
         """
         select d.id, d.revision, r.body::text as body,
-            array(select e.body::text from chair_event e where e.studio_id = @studio and e.painting_id = d.id order by e.arrived_at, e.id) as events
+            coalesce((select json_agg(e.body order by e.arrived_at, e.id) from chair_event e where e.studio_id = @studio and e.painting_id = d.id), '[]')::text as events
         from document d join document_revision r using (studio_id, kind, id, revision)
         where d.studio_id = @studio and d.kind = 'painting' and d.removed_at is null and r.body ->> 'on' >= @day order by d.id
         """,

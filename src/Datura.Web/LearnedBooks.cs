@@ -20,7 +20,10 @@ public sealed class LearnedBooks(Library library, DocumentStore documents, Chair
 
     /// <summary>Those from a day on: what a caller's screen asks for every few seconds reads no whole book.</summary>
     public async Task<IReadOnlyList<Session>> SinceAsync(DateOnly day, CancellationToken cancel = default) =>
-        [.. (await events.SinceAsync(day, cancel)).Select(s => new Session(s.Id, s.Revision, Library.Document(DocumentTypes.Painting, new(s.Id, "", s.Revision, s.Body)), Read(s.Events)))];
+    [
+        .. (await events.SinceAsync(day, cancel)).Select(s => new Session(
+            s.Id, s.Revision, Library.Document(DocumentTypes.Painting, new(s.Id, "", s.Revision, s.Body)), Core.Chair.ChairLog.InOrder(JsonSerializer.Deserialize<ChairEvent[]>(s.Events, DaturaJson.Compact)!))),
+    ];
 
     public static IReadOnlyList<ChairEvent> Read(IEnumerable<string> bodies) => Core.Chair.ChairLog.InOrder(bodies.Select(b => JsonSerializer.Deserialize<ChairEvent>(b, DaturaJson.Compact)!));
 

@@ -53,14 +53,22 @@ public class SessionPhotoTests(Database database) : IClassFixture<Database>
         Assert.Empty(await photos.AllAsync(id));
     }
 
+    private async Task<IReadOnlyList<StoredSession>> SessionOnAsync(string day)
+    {
+        await documents.AddAsync("painting", $"p{Guid.NewGuid():N}", "Seal", $"{{\"on\": \"{day}\"}}");
+        return await events.SinceAsync(DateOnly.ParseExact(day, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture));
+    }
+
     [Fact]
     public async Task SessionsFromADayOnComeWithWhatHappened()
     {
         var id = await SessionAsync();
         await documents.SaveAsync("painting", id, 1, "Seal", "{\"on\": \"2031-05-02\"}");
         await events.AddAsync(id, [("e1", "{}"), ("e2", "{}")], 10);
-        Assert.Equal((2, 2), Assert.Single(await events.SinceAsync(new(2031, 5, 2))) is var found ? (found.Revision, found.Events.Length) : default);
-        Assert.Empty(await events.SinceAsync(new(2031, 5, 3)));
+        var found = Assert.Single(await events.SinceAsync(new(2031, 5, 2)));
+        Assert.Equal((2, "[{}, {}]"), (found.Revision, found.Events));
+        Assert.Equal("[]", Assert.Single(await SessionOnAsync("2031-05-04")).Events);
+        Assert.Empty(await events.SinceAsync(new(2031, 5, 5)));
         Assert.Empty(await new ChairEventStore(database.Source, "elsewhere").SinceAsync(new(2031, 5, 1)));
     }
 
