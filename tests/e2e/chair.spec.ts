@@ -193,6 +193,26 @@ test('without the service the page opens again and the session runs to its end',
   expect((await kinds()).filter((k) => k === 'begun')).toHaveLength(1)
 })
 
+test('a chair that was left while the line was cut still tells what happened there', async ({
+  page,
+  context,
+}) => {
+  await intoTheChair(page)
+  const id = sessionOf(page)
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  await page.keyboard.press('PageDown')
+  await context.setOffline(true)
+  await page.keyboard.press('PageDown')
+  await page.goto('about:blank')
+  await context.setOffline(false)
+  await page.goto('/chair')
+  const kinds = async () =>
+    ((await (await page.request.get(`/api/paintings/${id}/events`)).json()) as { kind: string }[]).map(
+      (e) => e.kind,
+    )
+  await expect.poll(kinds, { timeout: 15_000 }).toEqual(['begun', 'stepDone'])
+})
+
 test('two devices see each other at once, and the simulated pedal presses keys', async ({
   page,
   context,

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { ChairQueue, deviceOf, type Shelf } from '../src/lib/chairQueue'
+import { ChairQueue, deviceOf, sessionsOn, type Shelf } from '../src/lib/chairQueue'
 
 class Memory implements Shelf {
   private readonly kept = new Map<string, string>()
@@ -40,6 +40,17 @@ describe('what happens in the chair', () => {
     ])
     two.heard(one.events.slice(0, 1))
     expect(two.waiting.map((e) => e.step)).toEqual(['sockets', 'teeth'])
+  })
+
+  it('is found by its session, and nothing else of the browser is taken for one', () => {
+    const keys: string[] = []
+    const noting: Shelf = {
+      getItem: () => null,
+      setItem: (key) => void keys.push(key),
+      removeItem: () => undefined,
+    }
+    new ChairQueue('night-3', 'tablet', noting).add(done('base'), AT)
+    expect(sessionsOn([...keys, 'datura.wish.mirror', 'datura.device', 'datura.theme'])).toEqual(['night-3'])
   })
 
   it('takes in what other devices noted, each thing once', () => {

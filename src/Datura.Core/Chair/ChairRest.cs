@@ -17,8 +17,8 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
     // Nodes searched until the best so far is told, so that a slow tablet answers at once (some 10 µs each here, ten times that there).
     private const int MostNodes = 4000;
 
-    // A good or a bad day, as in plans (Order/WorkSpread).
-    private const double DayShare = 0.08;
+    // A good or a bad day, as in plans.
+    private static readonly double DayShare = WorkSpread.Usual.Day;
 
     private const double Nothing = 1e-9;
 
@@ -36,7 +36,6 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
 
     private sealed class Search
     {
-        private readonly IReadOnlyList<ChairStepState> steps;
         private readonly IReadOnlyList<ChairWay> ways;
         private readonly double secondsLeft;
         private readonly double surety;
@@ -64,7 +63,7 @@ public sealed record ChairRest(bool Fits, IReadOnlyList<int> Chosen, double Loss
 
         public Search(IReadOnlyList<ChairStepState> steps, IReadOnlyList<ChairWay> ways, IReadOnlySet<string> dropped, double secondsLeft, double surety, IReadOnlyDictionary<int, double> into)
         {
-            (this.steps, this.ways, this.secondsLeft, this.surety, this.into) = (steps, ways, secondsLeft, surety, into);
+            (this.ways, this.secondsLeft, this.surety, this.into) = (ways, secondsLeft, surety, into);
             open = [.. steps.Where(s => s.Status is StepStatus.Open)];
             lanes = open.Select(s => s.Step.Painter).Distinct().Count();
             var coats = open.SelectMany(s => s.Step.Coats).ToArray();

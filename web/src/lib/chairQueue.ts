@@ -7,7 +7,12 @@ export interface Shelf {
   removeItem(key: string): void
 }
 
-const keyOf = (session: string) => `datura.chair.${session}`
+const PREFIX = 'datura.chair.'
+const keyOf = (session: string) => PREFIX + session
+
+/** Sessions of which something is kept, by the keys of a shelf. */
+export const sessionsOn = (keys: readonly string[]) =>
+  keys.filter((k) => k.startsWith(PREFIX)).map((k) => k.slice(PREFIX.length))
 const DEVICE = 'datura.device'
 
 /** This browser among those in the room. */

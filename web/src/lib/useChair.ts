@@ -22,6 +22,7 @@ import {
 import { listenAtTheChair } from './chairLive'
 import { lastTap } from './chairOrder'
 import { ChairQueue, deviceOf } from './chairQueue'
+import { sendWaiting } from './chairSend'
 import { chairRest, suretyOf } from './chairRest'
 import { chairShelf } from './chairShelf'
 import { freshName } from './freshName'
@@ -128,13 +129,14 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
 
   function happened(kind: ChairEvent['kind'], more: Partial<ChairEvent> = {}) {
     if (!queue) return
+    // Before it begins and after it has ended only a note makes sense.
+    if (kind !== 'noted' && (ended.value || begun.value !== (kind !== 'begun'))) return
     queue.add({ kind, step: null, other: null, words: null, parts: [], ...more }, new Date())
     events.value = [...queue.events]
     now.value = weighedAt.value = Date.now()
     void send()
   }
 
-  const done = () => current.value && happened('stepDone', { step: current.value.step.key })
   const pause = () => happened(resting.value ? 'resumed' : 'paused')
   const takeBack = () =>
     back.value &&
@@ -145,10 +147,9 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
 
   /** The one thing that a wet hand asks for. */
   function tap() {
-    if (ended.value) return
     if (!begun.value) happened('begun')
     else if (resting.value) pause()
-    else if (current.value) done()
+    else if (current.value) happened('stepDone', { step: current.value.step.key })
     else if (!coming.value.length && !state.value.steps.some((s) => s.status === 'open')) happened('ended')
   }
 
@@ -167,25 +168,12 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
       events.value = [...queue.events]
       cut.value = false
       problem.value = ''
-      await sendPhotos()
+      await sendWaiting(localStorage, (why) => (refused.value = why))
     } catch (error) {
       cut.value = true
       problem.value = (error as ApiProblem).offline ? '' : (error as Error).message
     } finally {
       sending = false
-    }
-  }
-
-  /** Photos go after what happened; one that is refused is not kept on trying. */
-  async function sendPhotos() {
-    for (const photo of (await chairShelf.photos()).filter((p) => p.session === id)) {
-      try {
-        await chair.addPhoto(id, photo.id, photo.takenAt, photo.picture)
-      } catch (error) {
-        if ((error as ApiProblem).offline) return
-        refused.value = (error as Error).message
-      }
-      await chairShelf.photoSent(photo.id)
     }
   }
 
@@ -373,7 +361,6 @@ export function useChair(id: string, lane: Ref<0 | 1 | 2>) {
     planOf,
     happened,
     tap,
-    done,
     pause,
     takeBack,
     drop,

@@ -9,6 +9,7 @@ import FieldRow from '../components/FieldRow.vue'
 import { useAttempt } from '../lib/attempt'
 import { behindSeconds, chairState, currentStep, remainingSeconds } from '../lib/chair'
 import { listenAtTheChair } from '../lib/chairLive'
+import { sendWaiting } from '../lib/chairSend'
 import { clock, today } from '../lib/format'
 import { useCatalogue } from '../stores/catalogue'
 import { useChairWishes } from '../stores/chairWishes'
@@ -74,6 +75,8 @@ const atTime = (ms: number) =>
   new Date(ms).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })
 
 async function load() {
+  // A chair that was left while the service was out of reach still has something to tell.
+  await sendWaiting(localStorage, () => undefined)
   open.value = await chair.open()
 }
 
