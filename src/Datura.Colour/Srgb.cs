@@ -35,10 +35,11 @@ public readonly record struct Srgb(byte R, byte G, byte B)
 
     public string Hex => $"#{R:x2}{G:x2}{B:x2}";
 
-    private static byte Byte(double linear)
-    {
-        var v = Math.Clamp(linear, 0, 1);
-        var encoded = v <= 0.0031308 ? 12.92 * v : 1.055 * Math.Pow(v, 1 / 2.4) - 0.055;
-        return (byte)Math.Round(255 * encoded);
-    }
+    /// <summary>Share of full light of a channel as shown, 0 to 255.</summary>
+    public static double LinearOf(double shown) => shown / 255 is var v && v <= 0.04045 ? v / 12.92 : Math.Pow((v + 0.055) / 1.055, 2.4);
+
+    /// <summary>The inverse: a channel as it is shown, 0 to 255; light beyond what can be shown is cut off.</summary>
+    public static double ShownOf(double linear) => Math.Clamp(linear, 0, 1) is var v && v <= 0.0031308 ? 255 * 12.92 * v : 255 * (1.055 * Math.Pow(v, 1 / 2.4) - 0.055);
+
+    private static byte Byte(double linear) => (byte)Math.Round(ShownOf(linear));
 }

@@ -167,6 +167,9 @@ public sealed class PaintPicture
     /// <summary>Whether nothing lies on a pixel.</summary>
     public bool IsBare(int column, int row) => stackOf[row * Window.Pixels + column] == 0;
 
+    /// <summary>The coat on top of a pixel, by its place in the order of work; null for bare skin.</summary>
+    public int? TopCoat(int column, int row) => layers[stackOf[row * Window.Pixels + column]].Coat is >= 0 and var coat ? coat : null;
+
     /// <summary>How a chart place shines.</summary>
     public SurfaceLook SurfaceAt(double xMm, double yMm) => layers[StackAt(xMm, yMm)].Surface;
 

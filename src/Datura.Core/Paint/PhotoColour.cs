@@ -34,16 +34,13 @@ public static class PhotoColour
             throw new InputException("white", ProblemCode.WhiteDark);
         }
 
-        double Share(double s, double w) => Math.Min(1, whiteReflectance * Linear(s) / Linear(w));
+        double Share(double s, double w) => Math.Min(1, whiteReflectance * Srgb.LinearOf(s) / Srgb.LinearOf(w));
         return Lab.From(Srgb.ToTristimulus(Share(spot.R, white.R), Share(spot.G, white.G), Share(spot.B, white.B)));
     }
 
     /// <summary>The colour as a screen shows it (sRGB, IEC 61966-2-1): of a drawing or a print that was scanned, where there is no white to go by.</summary>
     /// <exception cref="InputException">A value is no colour.</exception>
     public static Lab AsShown((double R, double G, double B) spot) => new[] { spot.R, spot.G, spot.B }.All(v => v is >= 0 and <= 255)
-        ? Lab.From(Srgb.ToTristimulus(Linear(spot.R), Linear(spot.G), Linear(spot.B)))
+        ? Lab.From(Srgb.ToTristimulus(Srgb.LinearOf(spot.R), Srgb.LinearOf(spot.G), Srgb.LinearOf(spot.B)))
         : throw new InputException("spot", ProblemCode.PhotoNumbers);
-
-    // IEC 61966-2-1.
-    private static double Linear(double value) => value / 255 is var v && v <= 0.04045 ? v / 12.92 : Math.Pow((v + 0.055) / 1.055, 2.4);
 }

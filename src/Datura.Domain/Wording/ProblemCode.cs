@@ -305,4 +305,13 @@ public enum ProblemCode
     CaseName,
     CaseLines,
     CaseNumbers,
+    PhotoCount,
+    PhotoSize,
+    PhotoFewPoints,
+    PhotoNoSuchPlace,
+    PhotoOffPicture,
+    PhotoContradicts,
+    CardCorners,
+    CardSlanted,
+    ReviewColours,
 }

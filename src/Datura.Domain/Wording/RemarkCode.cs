@@ -287,4 +287,91 @@ public enum RemarkCode
 
     /// <inheritdoc cref="RuleHasPart"/>
     RuleBesideIs,
+
+    /// <summary>What may make measures off photos wrong.</summary>
+    PhotoIrisScale,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoNoScale,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoNoSide,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoTilted,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoNear,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoOpenMouth,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoSmile,
+
+    /// <inheritdoc cref="PhotoIrisScale"/>
+    PhotoChild,
+
+    /// <summary>What a photo of the finished face shows, and what to do about it.</summary>
+    ReviewMissing,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewMoved,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewLarger,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewSmaller,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewTurned,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewColour,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewHoles,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewUneven,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewHardEdge,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewSideHigher,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewSideFartherOut,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewSideLarger,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewSideColour,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendPaint,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendMove,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendShrink,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendGrow,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendDarker,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendLighter,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendCoat,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    MendBlend,
 }

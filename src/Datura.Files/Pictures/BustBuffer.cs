@@ -38,7 +38,12 @@ public sealed class BustBuffer
     /// <summary>Strength of the key light's highlight on a fully glossy surface, 0 to 1.</summary>
     public float[] Highlight { get; }
 
-    public static BustBuffer Render(SkinMesh mesh, BustView view, int width, int height)
+    public static BustBuffer Render(SkinMesh mesh, BustView view, int width, int height) => Render(
+        mesh, at => view.Project(at, width, height), (_, n) => view.Turned(n) is var normal ? ((float)Lighting.Shade(normal), (float)Lighting.Highlight(normal)) : default, width, height);
+
+    /// <param name="project">Pixel and depth (mm, larger is nearer) of a place in space.</param>
+    /// <param name="light">Brightness and highlight of skin at a place with a normal.</param>
+    internal static BustBuffer Render(SkinMesh mesh, Func<Vec3, (float X, float Y, float Z)> project, Func<Vec3, Vec3, (float Shade, float Highlight)> light, int width, int height)
     {
         var buffer = new BustBuffer(width, height, mesh.Chart.Min(p => p.YMm));
         var projected = new (float X, float Y, float Z)[mesh.Positions.Length];
@@ -46,10 +51,8 @@ public sealed class BustBuffer
         var shining = new float[mesh.Positions.Length];
         for (var n = 0; n < projected.Length; n++)
         {
-            projected[n] = view.Project(mesh.Positions[n], width, height);
-            var normal = view.Turned(mesh.Normals[n]);
-            lit[n] = (float)Lighting.Shade(normal);
-            shining[n] = (float)Lighting.Highlight(normal);
+            projected[n] = project(mesh.Positions[n]);
+            (lit[n], shining[n]) = light(mesh.Positions[n], mesh.Normals[n]);
         }
 
         for (var t = 0; t < mesh.Triangles.Length; t += 3)

@@ -150,7 +150,7 @@ public static class BustPicture
     }
 
     // Between the middles of the four pixels about a place, so that thin lines do not break into steps.
-    private static (byte R, byte G, byte B) Between(byte[] chart, ChartWindow window, double xMm, double yMm)
+    internal static (byte R, byte G, byte B) Between(byte[] chart, ChartWindow window, double xMm, double yMm)
     {
         var pixels = window.Pixels;
         var (column, row) = (Math.Clamp(window.ColumnOf(xMm) - 0.5, 0, pixels - 1), Math.Clamp(window.RowOf(yMm) - 0.5, 0, pixels - 1));

@@ -1,0 +1,18 @@
+namespace Datura.Core.Photos;
+
+/// <summary>What is known of one photo of a face: numbers alone, no picture.</summary>
+/// <param name="Points">What was found in it.</param>
+/// <param name="FocalPx">Focal length in pixels, where the camera wrote it down.</param>
+/// <param name="Held">A card or ruler in it.</param>
+/// <param name="IrisPx">Width of an iris, where nothing else tells the scale.</param>
+public sealed record FacePhoto(double WidthPx, double HeightPx, IReadOnlyList<SeenPoint> Points, double? FocalPx = null, HeldThing? Held = null, double? IrisPx = null)
+{
+    /// <summary>Points of one photo.</summary>
+    public const int MostPoints = 600;
+
+    /// <summary>Photos of one face.</summary>
+    public const int MostPhotos = 5;
+
+    /// <summary>Pixels of the longer side.</summary>
+    public const double MostPx = 20_000;
+}
