@@ -40,13 +40,29 @@ public static class DocumentCheck
             throw new MeasureException(problems);
         }
 
+        CheckTone(face.Skin, "skin");
+        if (face.SkinAt.Count > MostZones || face.SkinAt.Keys.Any(k => k.Length > Limits.LongestName) || face.PhotoPlusMinusMm.Any(m => Measures.Find(m.Key) is null || !(m.Value is >= 0 and <= 100)))
+        {
+            throw new InputException("face", ProblemCode.FacePhotos);
+        }
+
+        foreach (var (zone, tone) in face.SkinAt)
+        {
+            CheckTone(tone, $"skinAt.{zone}");
+        }
+    }
+
+    private const int MostZones = 12;
+
+    private static void CheckTone(Lab tone, string field)
+    {
         try
         {
-            SkinTone.Reflectance(face.Skin);
+            SkinTone.Reflectance(tone);
         }
         catch (InputException problem)
         {
-            throw problem.At("skin");
+            throw problem.At(field);
         }
     }
 

@@ -6,4 +6,11 @@ namespace Datura.Domain;
 /// <param name="MeasuresMm">By measure id; missing ones are filled by proportion.</param>
 /// <param name="Skin">Colour of the bare skin, CIELAB under D65.</param>
 public sealed record Face(
-    string Id, [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name, IReadOnlyDictionary<string, double> MeasuresMm, Lab Skin, IReadOnlyList<WearerCaution> Cautions);
+    string Id, [property: StringLength(Limits.LongestName, MinimumLength = 1)] string Name, IReadOnlyDictionary<string, double> MeasuresMm, Lab Skin, IReadOnlyList<WearerCaution> Cautions)
+{
+    /// <summary>Measures that photos told, by id: eight times of ten the truth lies within so much, mm.</summary>
+    public IReadOnlyDictionary<string, double> PhotoPlusMinusMm { get; init => field = value ?? new Dictionary<string, double>(); } = new Dictionary<string, double>();
+
+    /// <summary>Colours of the bare skin by zone, as photos told them, CIELAB under D65.</summary>
+    public IReadOnlyDictionary<string, Lab> SkinAt { get; init => field = value ?? new Dictionary<string, Lab>(); } = new Dictionary<string, Lab>();
+}

@@ -18,6 +18,9 @@ public sealed record Painting(
     /// <summary>Steps of one session.</summary>
     public const int MostSteps = 2_000;
 
+    /// <summary>Findings of one session.</summary>
+    public const int MostFindings = 40;
+
     /// <summary>What touched the skin, each pot once.</summary>
     [MaxLength(Limits.MostPaints)]
     public IReadOnlyList<UsedPaint> Paints { get; init => field = value ?? []; } = [];
@@ -80,6 +83,10 @@ public sealed record Painting(
     /// <summary>Stops that the painter passed, with her reasons.</summary>
     [MaxLength(2 * PassedStop.Most)]
     public IReadOnlyList<PassedStop> Passed { get; init => field = value ?? []; } = [];
+
+    /// <summary>What photos of the finished face showed, the worst first; none when it was not looked over.</summary>
+    [MaxLength(Painting.MostFindings)]
+    public IReadOnlyList<PhotoFinding> Findings { get; init => field = value ?? []; } = [];
 
     /// <summary>What the skin said to it; null for nothing.</summary>
     public Reaction? Reaction { get; init; }

@@ -56,12 +56,22 @@ public sealed class WearerCardStore(NpgsqlDataSource source, string studio)
 
     /// <summary>Deletes a card at once, without a bin.</summary>
     /// <returns>Whether there was one.</returns>
-    public async Task<bool> DeleteAsync(string face, CancellationToken cancel = default) => await ChangeAsync("delete from wearer_card where studio_id = @studio and face_id = @face", new { studio, face }, cancel) > 0;
+    public async Task<bool> DeleteAsync(string face, CancellationToken cancel = default) => await ForgetAsync("face_id = @face", new { studio, face }, cancel) > 0;
 
     /// <summary>Deletes every card whose day has passed.</summary>
     /// <returns>How many.</returns>
     public Task<int> ForgetOldAsync(DateOnly today, CancellationToken cancel = default) =>
-        ChangeAsync("delete from wearer_card where studio_id = @studio and delete_on < @today::date", new { studio, today = Day(today) }, cancel);
+        ForgetAsync("delete_on < @today::date", new { studio, today = Day(today) }, cancel);
+
+    // Photos of whoever the card is about were allowed by it and go with it.
+    private Task<int> ForgetAsync(string which, object values, CancellationToken cancel) => ChangeAsync(
+        $"""
+        delete from session_photo p using document d, document_revision r, wearer_card c
+        where p.studio_id = @studio and d.studio_id = @studio and r.studio_id = @studio and c.studio_id = @studio and c.{which} and d.kind = 'painting' and d.id = p.painting_id
+            and r.kind = d.kind and r.id = d.id and r.revision = d.revision and r.body->>'face' = c.face_id;
+        delete from wearer_card where studio_id = @studio and {which}
+        """,
+        values, cancel);
 
     private async Task<int> ChangeAsync(string sql, object values, CancellationToken cancel)
     {

@@ -65,6 +65,7 @@ builder.Services.AddScoped(services => new SessionPhotoStore(services.GetRequire
 builder.Services.AddScoped(services => new LearnedBooks(services.GetRequiredService<Library>(), services.GetRequiredService<DocumentStore>(), services.GetRequiredService<ChairEventStore>(),
     services.GetRequiredService<PlanMemory>(), services.GetRequiredService<Caller>().Studio ?? ""));
 builder.Services.AddSignalR();
+builder.Services.AddSingleton<PhotoSeal>();
 builder.Services.AddSingleton<ChairRoom>();
 builder.Services.AddScoped<Gallery>();
 builder.Services.AddSingleton<GalleryPainter>();
@@ -110,7 +111,8 @@ app.UseStaticFiles(new StaticFileOptions
         var path = file.Context.Request.Path;
         // Their names change with what is in them.
         file.Context.Response.Headers.CacheControl = path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
-        if (path.Value?.EndsWith(".js", StringComparison.Ordinal) == true && !path.StartsWithSegments("/assets", StringComparison.Ordinal))
+        // A worker goes by what its own script says it may do.
+        if (path.Value is { } name && name.EndsWith(".js", StringComparison.Ordinal) && (!path.StartsWithSegments("/assets", StringComparison.Ordinal) || name.Contains(".worker", StringComparison.Ordinal)))
         {
             file.Context.Response.Headers.ContentSecurityPolicy = SecurityHeaders.WorkerPolicy;
         }
@@ -132,6 +134,7 @@ arrived.MapPlans();
 arrived.MapBriefs();
 arrived.MapCharacters();
 arrived.MapReferences();
+arrived.MapPhotos();
 arrived.MapCases();
 arrived.MapWearerCards();
 arrived.MapPaintings();

@@ -67,7 +67,8 @@ public static class FaceFromPhotos
             if (!(poses[k].MissMm <= ContradictionMm))
             {
                 throw new InputException(
-                    $"photos[{k}]", ProblemCode.PhotoContradicts, ("photo", k + 1), ("mm", Math.Round(Math.Min(99, poses[k].MissMm), 1)), ("worst", poses[k].MissesMm.Count == 0 ? "whole face" : PhotoWords.Of(poses[k].MissesMm.MaxBy(m => m.Value).Key)));
+                    $"photos[{k}]", ProblemCode.PhotoContradicts, ("photo", k + 1),
+                    ("mm", Math.Round(Math.Min(99, poses[k].MissMm), 1)), ("worst", poses[k].MissesMm.Count == 0 ? "whole face" : PhotoWords.Of(poses[k].MissesMm.MaxBy(m => m.Value).Key)));
             }
         }
     }

@@ -17,6 +17,9 @@ internal static class ReviewFindings
     private const double Sure = 2;
     private const int LeastLines = 6;
 
+    // Where less of an outline is found, something else was found in its place.
+    private const double LeastOutline = 0.5;
+
     // Half a minute to wipe a figure off and let the skin dry, half to go along an edge (common practice).
     private const double WipeMinutes = 0.5;
     private const double BlendMinutes = 0.5;
@@ -56,19 +59,21 @@ internal static class ReviewFindings
             yield break;
         }
 
-        if (shift is { Lines: >= LeastLines })
+        if (shift is { Lines: >= LeastLines } && figure.OutlineSeen >= LeastOutline)
         {
             var length = Math.Sqrt(shift.OutMm * shift.OutMm + shift.UpMm * shift.UpMm);
             var sd = length > 0 ? Math.Sqrt(Math.Pow(shift.SdOutMm * shift.OutMm / length, 2) + Math.Pow(shift.SdUpMm * shift.UpMm / length, 2)) : 1;
             if (length > LeastMm && length > Sure * sd)
             {
-                yield return Found(FindingKind.Moved, length, sd, LeastMm, RemarkCode.ReviewMoved, RemarkCode.MendMove, WipeMinutes + minutes, ("mm", Math.Round(length, 1)), ("way", Way(f, shift)), ("plusMinus", Math.Round(1.28 * sd, 1)));
+                yield return Found(FindingKind.Moved, length, sd, LeastMm, RemarkCode.ReviewMoved, RemarkCode.MendMove, WipeMinutes + minutes,
+                    ("mm", Math.Round(length, 1)), ("way", Way(f, shift)), ("plusMinus", Math.Round(1.28 * sd, 1)));
             }
 
             if (Math.Abs(shift.Larger) > LeastSize && Math.Abs(shift.Larger) > Sure * shift.SdLarger)
             {
                 yield return Found(FindingKind.Size, 100 * shift.Larger, 100 * shift.SdLarger, 100 * LeastSize, shift.Larger > 0 ? RemarkCode.ReviewLarger : RemarkCode.ReviewSmaller,
-                    shift.Larger > 0 ? RemarkCode.MendShrink : RemarkCode.MendGrow, shift.Larger > 0 ? WipeMinutes + minutes / 2 : minutes / 2, ("percent", Math.Round(100 * Math.Abs(shift.Larger))), ("plusMinus", Math.Round(128 * shift.SdLarger)));
+                    shift.Larger > 0 ? RemarkCode.MendShrink : RemarkCode.MendGrow, shift.Larger > 0 ? WipeMinutes + minutes / 2 : minutes / 2,
+                    ("percent", Math.Round(100 * Math.Abs(shift.Larger))), ("plusMinus", Math.Round(128 * shift.SdLarger)));
             }
 
             if (Math.Abs(shift.TurnedDeg) > LeastTurnDeg && Math.Abs(shift.TurnedDeg) > Sure * shift.SdTurnedDeg)
@@ -88,7 +93,8 @@ internal static class ReviewFindings
         {
             if (colour.BareShare > LeastBareShare)
             {
-                yield return Found(FindingKind.Holes, f.SeenCm2 * colour.BareShare, f.SeenCm2 * 0.05, f.SeenCm2 * LeastBareShare, RemarkCode.ReviewHoles, RemarkCode.MendCoat, minutes * 0.5, ("cm2", Math.Round(f.SeenCm2 * colour.BareShare, 1)));
+                yield return Found(FindingKind.Holes, f.SeenCm2 * colour.BareShare, f.SeenCm2 * 0.05, f.SeenCm2 * LeastBareShare, RemarkCode.ReviewHoles, RemarkCode.MendCoat, minutes * 0.5,
+                    ("cm2", Math.Round(f.SeenCm2 * colour.BareShare, 1)));
             }
             else if (colour.Uneven > LeastUneven)
             {
@@ -113,7 +119,7 @@ internal static class ReviewFindings
                 Remark.Of(mending, ("part", Name(at))).Sentence, Math.Max(0.5, Math.Round(2 * mendingMinutes) / 2));
         }
 
-        if (left.Shift is { Lines: >= LeastLines } l && right.Shift is { Lines: >= LeastLines } r)
+        if (left is { Shift: { Lines: >= LeastLines } l, OutlineSeen: >= LeastOutline } && right is { Shift: { Lines: >= LeastLines } r, OutlineSeen: >= LeastOutline })
         {
             var (up, sdUp) = (l.UpMm - r.UpMm, Math.Sqrt(l.SdUpMm * l.SdUpMm + r.SdUpMm * r.SdUpMm));
             if (Math.Abs(up) > LeastSideMm && Math.Abs(up) > Sure * sdUp)
@@ -154,7 +160,8 @@ internal static class ReviewFindings
             {
                 var wrong = a.DeltaE > b.DeltaE ? Side.Left : Side.Right;
                 var darker = wrong == Side.Left == a.Lighter < b.Lighter;
-                yield return Found(FindingKind.SideColour, delta, sd, LeastDeltaE, wrong, RemarkCode.ReviewSideColour, darker ? RemarkCode.MendLighter : RemarkCode.MendDarker, minutes * 0.6, ("deltaE", Math.Round(delta, 1)), ("way", darker ? "darker" : "lighter"));
+                yield return Found(FindingKind.SideColour, delta, sd, LeastDeltaE, wrong, RemarkCode.ReviewSideColour, darker ? RemarkCode.MendLighter : RemarkCode.MendDarker, minutes * 0.6,
+                    ("deltaE", Math.Round(delta, 1)), ("way", darker ? "darker" : "lighter"));
             }
         }
     }
@@ -184,7 +191,9 @@ internal static class ReviewFindings
 
     private static string Off(FigureColour c)
     {
-        var (chroma, hue) = (c.Seen.Chroma() - c.Planned.Chroma(), Math.Sqrt(Math.Max(0, Math.Pow(c.Seen.A - c.Planned.A, 2) + Math.Pow(c.Seen.B - c.Planned.B, 2) - Math.Pow(c.Seen.Chroma() - c.Planned.Chroma(), 2))));
-        return Math.Abs(c.Lighter) >= Math.Max(Math.Abs(chroma), hue) ? c.Lighter > 0 ? "lighter" : "darker" : Math.Abs(chroma) > hue ? chroma > 0 ? "more vivid" : "greyer" : "of another hue";
+        var chroma = c.Seen.Chroma() - c.Planned.Chroma();
+        var hue = Math.Sqrt(Math.Max(0, Math.Pow(c.Seen.A - c.Planned.A, 2) + Math.Pow(c.Seen.B - c.Planned.B, 2) - chroma * chroma));
+        return Math.Abs(c.Lighter) >= Math.Max(Math.Abs(chroma), hue) ? c.Lighter > 0 ? "lighter" : "darker"
+            : Math.Abs(chroma) > hue ? chroma > 0 ? "more vivid" : "greyer" : "of another hue";
     }
 }

@@ -314,4 +314,5 @@ public enum ProblemCode
     CardCorners,
     CardSlanted,
     ReviewColours,
+    FacePhotos,
 }

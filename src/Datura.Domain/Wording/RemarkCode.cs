@@ -374,4 +374,7 @@ public enum RemarkCode
 
     /// <inheritdoc cref="ReviewMissing"/>
     MendBlend,
+
+    /// <inheritdoc cref="ReviewMissing"/>
+    ReviewPalette,
 }

@@ -67,7 +67,11 @@ internal static class AccountServices
     public static void AddSharedKeys(this IServiceCollection services)
     {
         services.AddDataProtection().SetApplicationName("Datura");
-        services.AddOptions<KeyManagementOptions>().Configure<KeyRing>((options, ring) => options.XmlRepository = new DatabaseKeys(ring));
+        services.AddOptions<KeyManagementOptions>().Configure<KeyRing, IConfiguration>((options, ring, configuration) =>
+        {
+            options.XmlRepository = new DatabaseKeys(ring);
+            options.XmlEncryptor = configuration[KeyFile.Setting] is { Length: > 0 } path ? new KeyFile(path) : null;
+        });
     }
 
     /// <summary>Who asks, whether the page that asks is ours, and whether they may.</summary>

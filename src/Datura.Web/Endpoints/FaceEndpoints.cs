@@ -30,15 +30,17 @@ public static class FaceEndpoints
         })
             .Computes()
             .Called("readBody", "The body of a face for pointing: landmarks and zones.");
-        faces.MapGet("/{id}/everything", async (string id, DocumentStore store, LearnedBooks books, SessionPhotoStore photos, WearerCards cards, MemberStore members, Caller caller, HttpContext context, CancellationToken cancel) =>
+        faces.MapGet("/{id}/everything", async (string id, bool? photos, DocumentStore store, LearnedBooks books, SessionPhotoStore kept, PhotoSeal seal, WearerCards cards, MemberStore members, Caller caller, HttpContext context, CancellationToken cancel) =>
         {
             var sessions = (await books.SessionsAsync(cancel)).Where(s => s.Painting.Face == id).ToArray();
             var taken = new List<PersonPhoto>();
-            foreach (var session in sessions)
+            // Pictures go along only when they are asked for.
+            foreach (var session in photos == true ? sessions : [])
             {
-                foreach (var photo in await photos.AllAsync(session.Id, cancel))
+                foreach (var photo in await kept.AllAsync(session.Id, cancel))
                 {
-                    taken.Add(new(session.Id, photo.Id, photo.TakenAt, await photos.PictureAsync(session.Id, photo.Id, cancel) ?? []));
+                    var picture = await kept.PictureAsync(session.Id, photo.Id, cancel);
+                    taken.Add(new(session.Id, photo.Id, photo.TakenAt, picture is null ? [] : seal.Opened(picture) ?? []));
                 }
             }
 

@@ -65,10 +65,10 @@ public static class PaintingEndpoints
             _ = await library.GetAsync(DocumentTypes.Painting, id, cancel);
             return TypedResults.Ok((IReadOnlyList<PhotoResource>)[.. (await photos.AllAsync(id, cancel)).Select(p => new PhotoResource(p.Id, p.TakenAt))]);
         }).Called("listPaintingPhotos", "Photos taken while somebody was painted, in their order.");
-        paintings.MapGet("/{id}/photos/{photo}", async (string id, string photo, SessionPhotoStore photos, HttpContext context, CancellationToken cancel) =>
-            await photos.PictureAsync(id, photo, cancel) is { } picture ? Kept.File(picture, "image/webp", context) : throw new MissingDocumentException("photo", photo))
+        paintings.MapGet("/{id}/photos/{photo}", async (string id, string photo, SessionPhotoStore photos, PhotoSeal seal, HttpContext context, CancellationToken cancel) =>
+            await photos.PictureAsync(id, photo, cancel) is { } kept && seal.Opened(kept) is { } picture ? Kept.File(picture, "image/webp", context) : throw new MissingDocumentException("photo", photo))
             .Called("showPaintingPhoto", "The photo itself.").Gives("image/webp");
-        paintings.MapPost("/{id}/photos/{photo}", async (string id, string photo, DateTimeOffset takenAt, HttpRequest request, Library library, WearerCards cards, SessionPhotoStore photos, CancellationToken cancel) =>
+        paintings.MapPost("/{id}/photos/{photo}", async (string id, string photo, DateTimeOffset takenAt, HttpRequest request, Library library, WearerCards cards, SessionPhotoStore photos, PhotoSeal seal, CancellationToken cancel) =>
         {
             SoundBody.CheckText(photo, "photo", ChairEvent.LongestId);
             if ((await library.GetAsync(DocumentTypes.Painting, id, cancel)).Face is { } face && (await cards.FindAsync(face, cancel))?.Card.Photos == PhotoUse.None)
@@ -78,7 +78,7 @@ public static class PaintingEndpoints
 
             using var bytes = new MemoryStream();
             await request.Body.CopyToAsync(bytes, cancel);
-            if (!await photos.AddAsync(id, photo, takenAt, Files.Pictures.PictureToKeep.Of(bytes.ToArray(), photo), MostPhotos, cancel))
+            if (!await photos.AddAsync(id, photo, takenAt, seal.Sealed(Files.Pictures.PictureToKeep.Of(bytes.ToArray(), photo)), MostPhotos, cancel))
             {
                 throw new InputException("photo", ProblemCode.SessionPhotos, ("most", MostPhotos));
             }

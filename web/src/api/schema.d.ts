@@ -347,6 +347,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Places of anatomy that are looked for in photos. */
+        get: operations["listPhotoPlaces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/schemas/case-1.schema.json": {
         parameters: {
             query?: never;
@@ -2246,6 +2263,91 @@ export interface paths {
         get: operations["showReference"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measures of a face from points of photos, each with how far it may be off. */
+        post: operations["measureFace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where in photos of a finished face colours are wanted. */
+        post: operations["askColours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A finished face beside its plan, and left beside right. */
+        post: operations["reviewFace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/planned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The face as planned, as the photo's camera would have taken it. */
+        post: operations["drawPlannedPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/on-skin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where every place of the skin lies in a photo. */
+        post: operations["layPhotoOnSkin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4594,6 +4696,34 @@ export interface components {
             /** @description Colour of the bare skin, CIELAB under D65. */
             skin: components["schemas"]["Lab"];
             cautions: components["schemas"]["WearerCaution"][];
+            /** @description Measures that photos told, by id: eight times of ten the truth lies within so much, mm. */
+            photoPlusMinusMm?: {
+                [key: string]: number;
+            };
+            /** @description Colours of the bare skin by zone, as photos told them, CIELAB under D65. */
+            skinAt?: {
+                [key: string]: components["schemas"]["Lab"];
+            };
+        };
+        /** @description What is known of one photo of a face: numbers alone, no picture. */
+        FacePhoto: {
+            /** Format: double */
+            widthPx: number;
+            /** Format: double */
+            heightPx: number;
+            /** @description What was found in it. */
+            points: components["schemas"]["SeenPoint"][];
+            /**
+             * Format: double
+             * @description Focal length in pixels, where the camera wrote it down.
+             */
+            focalPx?: null | number;
+            held?: null | components["schemas"]["HeldThing"];
+            /**
+             * Format: double
+             * @description Width of an iris, where nothing else tells the scale.
+             */
+            irisPx?: null | number;
         };
         /** @description Measures and tone of a face that is being edited. */
         FacePreview: {
@@ -4676,6 +4806,11 @@ export interface components {
             fileLength?: null | number;
             fileContents?: components["schemas"]["ReadOnlyMemoryOfbyte"];
         };
+        /**
+         * @description What can have come out otherwise than planned.
+         * @enum {unknown}
+         */
+        FindingKind: "missing" | "moved" | "size" | "turned" | "colour" | "uneven" | "holes" | "hardEdge" | "sideHigher" | "sideFartherOut" | "sideLarger" | "sideColour";
         /**
          * @description How it looks when dry.
          * @enum {unknown}
@@ -4933,6 +5068,31 @@ export interface components {
              * @default false
              */
             once?: boolean;
+        };
+        /**
+         * @description Where a card or ruler is held in a photo.
+         * @enum {unknown}
+         */
+        HeldAgainst: "forehead" | "chin";
+        /** @description Something of known size that is held against the face in a photo. */
+        HeldThing: {
+            /** @description Where it is held. */
+            against: components["schemas"]["HeldAgainst"];
+            /** @description Of a card its four corners one after the other; of a ruler two of its marks; x and y in pixels by turns. */
+            corners: number[];
+            /**
+             * Format: double
+             * @description Length of a card, or between the two marks of a ruler.
+             * @default 85.6
+             */
+            longMm?: number;
+            /**
+             * Format: double
+             * @description Width of a card; unused for a ruler.
+             * @default 53.98
+             */
+            shortMm?: number;
+            isCard?: boolean;
         };
         /**
          * @description Where on another part a part hangs.
@@ -5327,6 +5487,10 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /** @description What was found in photos of one face. No picture is sent. */
+        MeasureRequest: {
+            photos: components["schemas"]["FacePhoto"][];
+        };
         MeasureResource: {
             id: string;
             label: string;
@@ -5342,6 +5506,18 @@ export interface components {
             typicalLowMm: number;
             /** Format: double */
             typicalHighMm: number;
+        };
+        /** @description A face measured from photos. */
+        MeasuredFaceResource: {
+            measures: components["schemas"]["PhotoMeasureResource"][];
+            photos: components["schemas"]["PhotoPoseResource"][];
+            /**
+             * Format: double
+             * @description The age that the measures speak for; 18 for all adults.
+             */
+            years: number;
+            /** @description What may make it wrong, and what to do. */
+            notes: string[];
         };
         /** @description Somebody who belongs to the studio. */
         MemberResource: {
@@ -5821,6 +5997,8 @@ export interface components {
             takenMinutes?: null | number;
             /** @description Stops that the painter passed, with her reasons. */
             passed?: components["schemas"]["PassedStop"][];
+            /** @description What photos of the finished face showed, the worst first; none when it was not looked over. */
+            findings?: components["schemas"]["PhotoFinding"][];
             reaction?: null | components["schemas"]["Reaction"];
             notes?: string;
         };
@@ -5973,6 +6151,123 @@ export interface components {
             colour: components["schemas"]["Lab"];
             hex: string;
         };
+        /** @description What a photo of the finished face showed, as the book keeps it. */
+        PhotoFinding: {
+            /** @description Id of the part. */
+            part: string;
+            /** @description It in a sentence. */
+            words: string;
+            /** @description What could be done about it. */
+            mending: string;
+            /**
+             * Format: double
+             * @description How long that takes, min.
+             */
+            mendingMinutes: number;
+        };
+        /** @description A measure as photos give it. */
+        PhotoMeasureResource: {
+            id: string;
+            label: string;
+            group: components["schemas"]["MeasureGroup"];
+            /** Format: double */
+            mm: number;
+            /**
+             * Format: double
+             * @description Eight times of ten the truth lies within so much of it, mm.
+             */
+            plusMinusMm: number;
+            /** @description The photos tell it; the others want caliper or tape. */
+            taken: boolean;
+            /** @description What it is otherwise taken with. */
+            instrument: components["schemas"]["Instrument"];
+        };
+        /** @description Where every place of the chart lies in a photo, so that the picture can be laid back on the skin: a grid over the chart, row by row from the top. */
+        PhotoOnSkin: {
+            /**
+             * Format: double
+             * @description x of the first column.
+             */
+            leftMm: number;
+            /**
+             * Format: double
+             * @description y of the first row.
+             */
+            topMm: number;
+            /**
+             * Format: double
+             * @description Between two of them.
+             */
+            stepMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            /** @description x and y by turns, px. */
+            px: number[];
+            /** @description How squarely each faces the camera, per cent; 0 where it is not seen. */
+            facing: number[];
+        };
+        /** @description A place of anatomy that is looked for in photos. */
+        PhotoPlaceResource: {
+            name: string;
+            /**
+             * Format: int32
+             * @description What the face finder calls it; null for one that only a person can point at.
+             */
+            number: null | number;
+            /** @description What a painter calls it. */
+            words: string;
+            /** @description A landmark by name, worth pointing at by hand. */
+            named: boolean;
+            /**
+             * Format: double
+             * @description How far off it is usually found, as a standard deviation, mm.
+             */
+            spreadMm: number;
+            /** @description Where the mean body has it: towards the wearer's left, up and forward, mm. */
+            atMm: components["schemas"]["Vec3"];
+        };
+        /** @description How a photo was taken, as far as its points tell. */
+        PhotoPoseResource: {
+            /**
+             * Format: double
+             * @description How far the head shows its left side, degrees; below 0 its right.
+             */
+            turnDeg: number;
+            /**
+             * Format: double
+             * @description How far the chin is lifted, degrees.
+             */
+            tiltDeg: number;
+            /**
+             * Format: double
+             * @description How far the head leans towards its left shoulder, degrees.
+             */
+            leanDeg: number;
+            /**
+             * Format: double
+             * @description From the camera to the axis of the head, mm.
+             */
+            awayMm: number;
+            /**
+             * Format: double
+             * @description Half of the points lie within so much of the body, mm.
+             */
+            missMm: number;
+            /** @description Where the body has every point, by name, px; those out of sight left out. */
+            drawn: {
+                [key: string]: components["schemas"]["PicturePlace"];
+            };
+            /** @description How far each point lies off, mm. */
+            missesMm: {
+                [key: string]: number;
+            };
+            /** @description Places of bare skin for its colour, by zone, px by turns. */
+            skin: {
+                [key: string]: number[];
+            };
+        };
         /** @description A photo of a session. */
         PhotoResource: {
             id: string;
@@ -6005,6 +6300,13 @@ export interface components {
              * Format: double
              * @description Down from its upper edge.
              */
+            y: number;
+        };
+        /** @description A place in a picture, px from the upper left. */
+        PicturePlace: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
             y: number;
         };
         /** @description A picture pinned beside a look, as the painter holds it. */
@@ -6418,6 +6720,11 @@ export interface components {
             words: string;
             strict: boolean;
         };
+        /** @description A plan, and the photo it is to be seen beside. */
+        PlannedPhotoRequest: {
+            plan: components["schemas"]["PlanRequest"];
+            photo: components["schemas"]["FacePhoto"];
+        };
         /**
          * @description How the wearer holds still, as the painter asks for it (cues: common practice).
          * @enum {unknown}
@@ -6695,6 +7002,102 @@ export interface components {
             token: string;
             password: string;
         };
+        /** @description The colours that were asked for. */
+        ReviewAnswer: {
+            plan: components["schemas"]["PlanRequest"];
+            photos: components["schemas"]["ReviewedPhoto"][];
+            /** @description Id of the character whose rules the face is held against; null for none. */
+            characterId?: null | string;
+        };
+        /** @description Where in a photo colours are wanted. */
+        ReviewAsked: {
+            pose: components["schemas"]["PhotoPoseResource"];
+            /** @description x and y by turns, px; below 0 for a place that is not seen, whose colour does not matter. */
+            px: number[];
+        };
+        /** @description One part on one side, as it came out. */
+        ReviewFigureResource: {
+            partId: string;
+            label: string;
+            side: components["schemas"]["Side"];
+            /**
+             * Format: double
+             * @description Towards the wearer's left, mm; null where too little of it was seen.
+             */
+            outMm: null | number;
+            /** Format: double */
+            upMm: null | number;
+            /**
+             * Format: double
+             * @description Eight times of ten, mm.
+             */
+            plusMinusMm: null | number;
+            /** Format: double */
+            largerPercent: null | number;
+            /** Format: double */
+            turnedDeg: null | number;
+            /**
+             * Format: double
+             * @description ΔE00 to the plan; null where too little was seen.
+             */
+            deltaE: null | number;
+            plannedColour: null | string;
+            seenColour: null | string;
+        };
+        /** @description One thing that came out otherwise than planned. */
+        ReviewFindingResource: {
+            kind: components["schemas"]["FindingKind"];
+            partId: string;
+            side: components["schemas"]["Side"];
+            words: string;
+            mending: string;
+            /** Format: double */
+            mendingMinutes: number;
+            /**
+             * Format: double
+             * @description Where, on the chart, mm.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where, on the chart, mm.
+             */
+            y: number;
+            /** @description Where in each photo, px by turns; below 0 where it is not seen. */
+            spots: number[];
+        };
+        /** @description What was found in photos of a finished face, and what was planned. No picture is sent. */
+        ReviewRequest: {
+            plan: components["schemas"]["PlanRequest"];
+            photos: components["schemas"]["FacePhoto"][];
+        };
+        /** @description A finished face looked over from photos. */
+        ReviewResource: {
+            /** @description The worst first. */
+            findings: components["schemas"]["ReviewFindingResource"][];
+            /** @description Every part as it came out. */
+            figures: components["schemas"]["ReviewFigureResource"][];
+            /** @description Whether colours were taken by something white. */
+            whiteKnown: boolean;
+            /** @description The character's rules that the face as painted does not keep, in words. */
+            rules: string[];
+            /**
+             * Format: int32
+             * @description How many it keeps.
+             */
+            rulesKept: number;
+        };
+        /** @description One photo of a finished face as it comes to be looked over: points and colours, no picture. */
+        ReviewedPhoto: {
+            photo: components["schemas"]["FacePhoto"];
+            /**
+             * Format: byte
+             * @description Red, green and blue, 0 to 255, at every place that was asked for, in its order.
+             */
+            colours: string;
+            /** @description The same of something white in the picture; null where there is nothing. */
+            white?: null | number[];
+        };
         /** @description One line of a document's history. */
         RevisionHead: {
             /** Format: int32 */
@@ -6848,6 +7251,32 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
             face: components["schemas"]["Face"];
+        };
+        /** @description Where a place of the face was found in a photo. */
+        SeenPoint: {
+            /** @description Name of the PhotoPlace. */
+            place: string;
+            /**
+             * Format: double
+             * @description Pixels from the left edge.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Pixels from the upper edge.
+             */
+            y: number;
+            /**
+             * Format: double
+             * @description How far it may be trusted: 1 as usual, less for a doubtful one.
+             * @default 1
+             */
+            sure?: number;
+            /**
+             * @description A person put it there.
+             * @default false
+             */
+            byHand?: boolean;
         };
         /** @description Where the account is signed in. */
         SessionHeadResource: {
@@ -7399,6 +7828,17 @@ export interface components {
             name: string;
             /** @description The pot's lot; empty when nobody noted it. */
             lot: string;
+        };
+        /** @description A point or direction in millimetres: x towards the wearer's left, y up, z forward. */
+        Vec3: {
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+            /** Format: double */
+            z?: number;
+            /** Format: double */
+            length?: number;
         };
         VersionResource: {
             /** @description Parts that are not painted in full; the computed form is called form. */
@@ -8408,6 +8848,26 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPhotoPlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoPlaceResource"][];
                 };
             };
         };
@@ -9462,7 +9922,9 @@ export interface operations {
     };
     exportPerson: {
         parameters: {
-            query?: never;
+            query?: {
+                photos?: boolean;
+            };
             header?: never;
             path: {
                 id: string;
@@ -13694,6 +14156,216 @@ export interface operations {
                 };
                 content: {
                     "image/webp": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    measureFace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredFaceResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    askColours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReviewRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewAsked"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    reviewFace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReviewAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drawPlannedPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlannedPhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/webp": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    layPhotoOnSkin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlannedPhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoOnSkin"];
                 };
             };
             /** @description Bad Request */
