@@ -1,10 +1,26 @@
 import vue from '@vitejs/plugin-vue'
 import { VitePWA } from 'vite-plugin-pwa'
-import { defineConfig } from 'vite'
+import { readFileSync } from 'node:fs'
+import { defineConfig, type Plugin } from 'vite'
+
+/** What the face finder has learned, out of its package: it ships with the application. */
+const finderModels = (): Plugin => ({
+  name: 'finder-models',
+  generateBundle() {
+    for (const model of ['blazeface', 'facemesh', 'iris'])
+      for (const kind of ['json', 'bin'])
+        this.emitFile({
+          type: 'asset',
+          fileName: `finder/${model}.${kind}`,
+          source: readFileSync(`node_modules/@vladmandic/human/models/${model}.${kind}`),
+        })
+  },
+})
 
 export default defineConfig({
   plugins: [
     vue(),
+    finderModels(),
     VitePWA({
       injectRegister: false,
       registerType: 'autoUpdate',
@@ -20,6 +36,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['index.html', 'assets/*.{js,css,woff2}', 'datura.svg'],
+        // Nobody looks for faces without the service.
+        globIgnores: ['assets/*.worker-*.js'],
         // The service gives the page at its own address alone, with the word by which its styles are known.
         manifestTransforms: [
           (entries) => ({
@@ -51,5 +69,6 @@ export default defineConfig({
       '/live': { target: 'ws://127.0.0.1:5180', ws: true },
     },
   },
-  build: { chunkSizeWarningLimit: 1200 },
+  worker: { format: 'es' },
+  build: { chunkSizeWarningLimit: 2200 },
 })

@@ -9,6 +9,12 @@ export const router = createRouter({
     { path: '/new', component: () => import('./views/BriefView.vue') },
     { path: '/looks/:id', component: () => import('./views/WorkspaceView.vue'), props: true },
     { path: '/faces/:id?', component: () => import('./views/FacesView.vue'), props: true },
+    { path: '/faces/:id/photos', component: () => import('./views/PhotoMeasureView.vue'), props: true },
+    {
+      path: '/over',
+      component: () => import('./views/LookOverView.vue'),
+      props: (route) => ({ look: route.query.look, face: route.query.face, session: route.query.session }),
+    },
     { path: '/characters/:id?', component: () => import('./views/CharactersView.vue'), props: true },
     { path: '/case/:id?', component: () => import('./views/CaseView.vue'), props: true },
     { path: '/chair', component: () => import('./views/ChairsView.vue') },

@@ -306,6 +306,17 @@ async function removed() {
           <p v-if="form.steps?.length">
             <router-link class="link" :to="`/chair/${doc.id}`">{{ say('book.inTheChair') }}</router-link>
           </p>
+          <p v-if="form.look">
+            <router-link class="link" :to="`/over?session=${doc.id}`">{{ say('over.lookOver') }}</router-link>
+          </p>
+          <template v-if="form.findings?.length">
+            <h2>{{ say('over.findings') }}</h2>
+            <ul>
+              <li v-for="(f, k) in form.findings" :key="k">
+                {{ f.words }} <span class="faint">{{ f.mending }}</span>
+              </li>
+            </ul>
+          </template>
           <session-photos :id="doc.id" />
           <reaction-note v-model="form.reaction" :on="form.on" />
         </div>

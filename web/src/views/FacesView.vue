@@ -112,6 +112,11 @@ async function removed() {
         @back="catalogue.loadFaces()"
       />
 
+      <p class="by-photos">
+        <n-button :disabled="!session.canChange" @click="router.push(`/faces/${stored.id}/photos`)">{{
+          say('facesView.measureByPhotos')
+        }}</n-button>
+      </p>
       <wearer-card-panel id="card" :face="stored.id" :wanted="route.hash === '#card'" />
       <div class="columns" :inert="!session.canChange">
         <face-measures v-model="face.measuresMm" :estimate="estimate" :errors="errors" :notes="notes" />

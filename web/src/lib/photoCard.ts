@@ -1,0 +1,102 @@
+/** A card in a picture, found from a place on it. */
+
+interface Pixels {
+  width: number
+  height: number
+  data: Uint8ClampedArray
+}
+
+/** Neighbours of one colour differ by less than this, of 255 in each channel. */
+const ALIKE = 26
+const LEAST_SHARE = 0.002
+const MOST_SHARE = 0.3
+
+/** How much larger a card's outline may be than its own pixels; a hand or a face bulges and bends more. */
+const MOST_BULGE = 1.14
+
+/**
+ * The four corners of what has one colour around a place, x and y by turns and round the way; null when it is no card.
+ */
+export function cardAround(picture: Pixels, x: number, y: number): number[] | null {
+  const region = sameColour(picture, Math.round(x), Math.round(y))
+  const area = picture.width * picture.height
+  if (!region || region.count < LEAST_SHARE * area || region.count > MOST_SHARE * area) return null
+  const outline = hull(region.edge)
+  const corners = fourCorners(outline)
+  if (!corners) return null
+  const size = areaOf(corners)
+  return size > MOST_BULGE * region.count || region.count > MOST_BULGE * size ? null : corners.flat()
+}
+
+type At = [number, number]
+
+function sameColour(picture: Pixels, x: number, y: number): { count: number; edge: At[] } | null {
+  const { width, height, data } = picture
+  if (x < 0 || y < 0 || x >= width || y >= height) return null
+  const taken = new Uint8Array(width * height)
+  const from = 4 * (y * width + x)
+  const like = (n: number) =>
+    Math.abs(data[4 * n]! - data[from]!) < ALIKE &&
+    Math.abs(data[4 * n + 1]! - data[from + 1]!) < ALIKE &&
+    Math.abs(data[4 * n + 2]! - data[from + 2]!) < ALIKE
+  const open = [y * width + x]
+  taken[open[0]!] = 1
+  const left = new Int32Array(height).fill(width)
+  const right = new Int32Array(height).fill(-1)
+  let count = 0
+  while (open.length) {
+    const n = open.pop()!
+    count++
+    const [i, j] = [n % width, Math.floor(n / width)]
+    left[j] = Math.min(left[j]!, i)
+    right[j] = Math.max(right[j]!, i)
+    for (const next of [i > 0 ? n - 1 : -1, i < width - 1 ? n + 1 : -1, n - width, n + width])
+      if (next >= 0 && next < width * height && !taken[next] && like(next)) {
+        taken[next] = 1
+        open.push(next)
+      }
+  }
+  const edge: At[] = []
+  for (let j = 0; j < height; j++)
+    if (right[j]! >= 0) {
+      // A pixel is a square; its corners are what counts.
+      for (const i of [left[j]!, right[j]! + 1]) edge.push([i, j], [i, j + 1])
+    }
+  return { count, edge }
+}
+
+const turn = (o: At, a: At, b: At) => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0])
+
+/** Convex hull (Andrew 1979). */
+function hull(points: At[]): At[] {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1])
+  const half = (all: At[]) => {
+    const kept: At[] = []
+    for (const p of all) {
+      while (kept.length >= 2 && turn(kept.at(-2)!, kept.at(-1)!, p) <= 0) kept.pop()
+      kept.push(p)
+    }
+    kept.pop()
+    return kept
+  }
+  return [...half(sorted), ...half(sorted.reverse())]
+}
+
+const areaOf = (ring: At[]) =>
+  Math.abs(ring.reduce((sum, p, k) => sum + turn([0, 0], p, ring[(k + 1) % ring.length]!), 0)) / 2
+
+/** Drops the corner that matters least until four are left. */
+function fourCorners(ring: At[]): At[] | null {
+  const left = [...ring]
+  while (left.length > 4) {
+    let [least, at] = [Infinity, 0]
+    for (let k = 0; k < left.length; k++) {
+      const lost = Math.abs(
+        turn(left[(k + left.length - 1) % left.length]!, left[k]!, left[(k + 1) % left.length]!),
+      )
+      if (lost < least) [least, at] = [lost, k]
+    }
+    left.splice(at, 1)
+  }
+  return left.length === 4 ? left : null
+}
