@@ -53,6 +53,38 @@ public class SessionPhotoTests(Database database) : IClassFixture<Database>
         Assert.Empty(await photos.AllAsync(id));
     }
 
+    // They were allowed by the card and go with it, at once or on its day; those of others stay.
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public async Task TheyGoWithTheWearersCard(bool atOnce)
+    {
+        var (face, other, today) = ($"f{Guid.NewGuid():N}", $"f{Guid.NewGuid():N}", new DateOnly(2026, 11, 20));
+        var cards = new WearerCardStore(database.Source, "own");
+        var ids = new List<string>();
+        foreach (var wearer in new[] { face, other })
+        {
+            await documents.AddAsync("face", wearer, "Somebody", "{}");
+            await cards.SaveAsync(wearer, 0, "{}", wearer == face ? today : today.AddDays(90), today);
+            ids.Add($"p{Guid.NewGuid():N}");
+            await documents.AddAsync("painting", ids[^1], "Seal", $"{{\"face\": \"{wearer}\"}}");
+            await photos.AddAsync(ids[^1], "a", At, [1], 3);
+        }
+
+        if (atOnce)
+        {
+            Assert.True(await cards.DeleteAsync(face));
+        }
+        else
+        {
+            await cards.ForgetOldAsync(today.AddDays(1));
+        }
+
+        Assert.Empty(await photos.AllAsync(ids[0]));
+        Assert.Single(await photos.AllAsync(ids[1]));
+        Assert.NotNull(await cards.FindAsync(other, today));
+    }
+
     private async Task<IReadOnlyList<StoredSession>> SessionOnAsync(string day)
     {
         await documents.AddAsync("painting", $"p{Guid.NewGuid():N}", "Seal", $"{{\"on\": \"{day}\"}}");

@@ -4,14 +4,16 @@ namespace Datura.Core.Photos;
 
 /// <summary>
 /// A first guess of how a head stands before a camera: points as seen from far away (scaled orthographic; DeMenthon and Davis 1995),
-/// twice, the second time without those that lie far off.
+/// several times: without those that lie far off, and without those that then turn out to be on the far side, where a face finder only guesses.
 /// </summary>
 internal static class CameraGuess
 {
     private const int Least = 6;
+    private const int Rounds = 5;
+    private const double LeastFacing = 0.2;
 
     /// <returns>Null where the points do not tell.</returns>
-    public static CameraPose? Of(Lens lens, IReadOnlyList<(Vec3 Body, double X, double Y)> points)
+    public static CameraPose? Of(Lens lens, IReadOnlyList<(Vec3 Body, Vec3 Normal, double X, double Y)> points)
     {
         var use = points;
         for (var round = 0; ; round++)
@@ -32,9 +34,18 @@ internal static class CameraGuess
                 return null;
             }
 
-            if (round == 1)
+            var pose = new CameraPose(Rotation.FromRows(x, y), new(across[3] / pxPerMm, down[3] / pxPerMm, lens.FocalPx / pxPerMm));
+            if (round == Rounds)
             {
-                return new(Rotation.FromRows(x, y), new(across[3] / pxPerMm, down[3] / pxPerMm, lens.FocalPx / pxPerMm));
+                return pose;
+            }
+
+            if (round > 0)
+            {
+                var camera = new PhotoCamera(lens, pose);
+                var near = points.Where(p => camera.Facing(p.Body, p.Normal) > LeastFacing).ToArray();
+                use = near.Length >= Least ? near : use;
+                continue;
             }
 
             var off = use.Select((p, k) => Math.Abs(places.Row(k) * across - (p.X - lens.WidthPx / 2)) + Math.Abs(places.Row(k) * down - (p.Y - lens.HeightPx / 2))).ToArray();

@@ -54,7 +54,7 @@ public static class FaceFromPhotos
     {
         var focal = photo.FocalPx ?? UsualFocal * Math.Max(photo.WidthPx, photo.HeightPx);
         var lens = new Lens(photo.WidthPx, photo.HeightPx, focal);
-        var points = photo.Points.Select(p => (body(PhotoPlaces.Find(p.Place)!.At), p.X, p.Y)).ToArray();
+        var points = photo.Points.Select(p => PhotoPlaces.Find(p.Place)!.At is var at ? (Body: body(at), Normal: ReferenceSkin.Skin.Normal(at), p.X, p.Y) : default).ToArray();
         var pose = CameraGuess.Of(lens, points) ?? throw new InputException($"photos[{number}]", ProblemCode.PhotoFewPoints, ("photo", number + 1), ("least", PhotoCheck.LeastPoints));
         return new(new(lens, pose), focal, photo.FocalPx is null ? UsualFocalSpread : WrittenFocalSpread);
     }

@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations;
+
 namespace Datura.Core.Photos;
 
 /// <summary>What is known of one photo of a face: numbers alone, no picture.</summary>
@@ -5,7 +7,7 @@ namespace Datura.Core.Photos;
 /// <param name="FocalPx">Focal length in pixels, where the camera wrote it down.</param>
 /// <param name="Held">A card or ruler in it.</param>
 /// <param name="IrisPx">Width of an iris, where nothing else tells the scale.</param>
-public sealed record FacePhoto(double WidthPx, double HeightPx, IReadOnlyList<SeenPoint> Points, double? FocalPx = null, HeldThing? Held = null, double? IrisPx = null)
+public sealed record FacePhoto(double WidthPx, double HeightPx, [property: MaxLength(FacePhoto.MostPoints)] IReadOnlyList<SeenPoint> Points, double? FocalPx = null, HeldThing? Held = null, double? IrisPx = null)
 {
     /// <summary>Points of one photo.</summary>
     public const int MostPoints = 600;

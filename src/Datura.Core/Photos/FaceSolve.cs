@@ -17,6 +17,7 @@ internal sealed class FaceSolve
     // Edges of the body lie where it is seen, not at a place of anatomy; beyond, a place is not seen at all.
     private const double SquareOn = 0.5;
     private const double LeastShare = 0.3;
+    private const double LeastFacing = 0.1;
 
     private const int LeastForSloppiness = 24;
     private const double LeastSloppiness = 0.4;
@@ -159,6 +160,9 @@ internal sealed class FaceSolve
         return sums;
     }
 
+    /// <summary>How far the surest word on a place may be trusted; null where no photo has it.</summary>
+    public double? Surest(string name) => photos.SelectMany(p => p.Points).Where(p => p.Place == name).Select(p => (double?)p.Sure).DefaultIfEmpty(null).Max();
+
     /// <summary>What the photos say of one place; null where none sees it.</summary>
     public PlaceBlock? BlockOf(string name)
     {
@@ -175,7 +179,7 @@ internal sealed class FaceSolve
         {
             var unknown = cameras[one.Photo];
             var facing = unknown.Camera.Facing(at, normal);
-            if (facing <= 0)
+            if (facing <= LeastFacing)
             {
                 continue;
             }

@@ -8,8 +8,9 @@ internal sealed class PhotoMeasureReader
 {
     private const double NudgeMm = 1e-3;
 
-    // A face finder shifts whole neighbourhoods, which no number of points makes good, mm (by judgement).
-    private const double FinderSpreadMm = 0.2;
+    // A face finder shifts whole neighbourhoods, which no number of points makes good, mm (by judgement): much where nobody has looked.
+    private const double CheckedSpreadMm = 0.2;
+    private const double UncheckedSpreadMm = 1.5;
 
     private readonly FaceSolve solve;
     private readonly Matrix<double> covariance;
@@ -41,7 +42,7 @@ internal sealed class PhotoMeasureReader
         var at = forms.Select((f, k) => f.At(solve.Amounts) + (owns[k]?.Own.OffMm ?? default)).ToArray();
         var value = measure.Reading.Value(at);
         var slope = Vector<double>.Build.Dense(covariance.RowCount);
-        var open = FinderSpreadMm * FinderSpreadMm * at.Length;
+        var open = places.Sum(p => solve.Surest(p) is { } sure && sure < 1 ? UncheckedSpreadMm * UncheckedSpreadMm : CheckedSpreadMm * CheckedSpreadMm);
         for (var k = 0; k < at.Length; k++)
         {
             var by = Slope(measure, at, k, value);

@@ -11,7 +11,7 @@ public class DemoPhotosTests
     private static readonly string Folder = Path.Combine(Repository.Root, "web", "public", "demo-photos");
 
     private static SimulatedCamera Camera(double turnDeg) => new(
-        new(new(1050, 1400, 1620), CameraPose.Of(turnDeg, 2, -2, 760, 6, 52)), new CameraLamp(new Vec3(-0.35, 0.5, 0.9), 0.6, 0.85, 1.06, 0.9)) { Noise = 2.5, Seed = 5 };
+        new(new(1050, 1400, 2350), CameraPose.Of(turnDeg, 2, -2, 760, 6, -10)), new CameraLamp(new Vec3(-0.35, 0.5, 0.9), 0.6, 0.85, 1.06, 0.9)) { Noise = 2.5, Seed = 5 };
 
     // The wearer's right socket sits 5 mm too low, the nose came out a fifth too large.
     private static PlannedLook Painted()
@@ -27,7 +27,7 @@ public class DemoPhotosTests
     {
         var (body, skin) = (DemoWorld.Body, DemoWorld.Faces[0].Skin);
         yield return ("front-card", (Camera(0) with { Card = HeldAgainst.Forehead }).Take(body, skin));
-        yield return ("side", Camera(62).Take(body, skin));
+        yield return ("side", Camera(50).Take(body, skin));
         yield return ("painted-front", Camera(-3).Take(Painted()));
     }
 
@@ -37,7 +37,7 @@ public class DemoPhotosTests
         foreach (var (name, photo) in All())
         {
             var file = Path.Combine(Folder, $"{name}.jpg");
-            var bytes = SimulatedCamera.Encoded(photo.Rgba, photo.Width, photo.Height, SKEncodedImageFormat.Jpeg, 86);
+            var bytes = ExifFocal.Into(SimulatedCamera.Encoded(photo.Rgba, photo.Width, photo.Height, SKEncodedImageFormat.Jpeg, 86), photo.Camera.Lens.FocalPx, photo.Height);
             if (Environment.GetEnvironmentVariable("DATURA_WRITE") == "1")
             {
                 Directory.CreateDirectory(Folder);

@@ -22,8 +22,9 @@ export function cardAround(picture: Pixels, x: number, y: number): number[] | nu
   const area = picture.width * picture.height
   if (!region || region.count < LEAST_SHARE * area || region.count > MOST_SHARE * area) return null
   const outline = hull(region.edge)
-  const corners = fourCorners(outline)
-  if (!corners) return null
+  const rough = fourCorners(outline)
+  if (!rough) return null
+  const corners = straightened(rough, region.edge)
   const size = areaOf(corners)
   return size > MOST_BULGE * region.count || region.count > MOST_BULGE * size ? null : corners.flat()
 }
@@ -84,6 +85,47 @@ function hull(points: At[]): At[] {
 
 const areaOf = (ring: At[]) =>
   Math.abs(ring.reduce((sum, p, k) => sum + turn([0, 0], p, ring[(k + 1) % ring.length]!), 0)) / 2
+
+/** Sides drawn straight through the edge along them, away from their ends, and met anew: a corner is cut by noise, a side is not. */
+function straightened(rough: At[], edge: At[]): At[] {
+  const sides = rough.map((a, k) => {
+    const b = rough[(k + 1) % 4]!
+    const long = Math.hypot(b[0] - a[0], b[1] - a[1])
+    const along = edge.filter((p) => {
+      const t = ((p[0] - a[0]) * (b[0] - a[0]) + (p[1] - a[1]) * (b[1] - a[1])) / long ** 2
+      return t > END && t < 1 - END && Math.abs(turn(a, b, p)) / long < NEAR_PX
+    })
+    return along.length < 8 ? ([a, b] as const) : fitted(along)
+  })
+  return sides.map((side, k) => met(sides[(k + 3) % 4]!, side) ?? rough[k]!)
+}
+
+const END = 0.12
+const NEAR_PX = 4
+
+/** The line with the least squares of distances: its middle, and another of its points. */
+function fitted(points: At[]): readonly [At, At] {
+  const mean = (c: 0 | 1) => points.reduce((sum, p) => sum + p[c], 0) / points.length
+  const [x, y] = [mean(0), mean(1)]
+  const of = (f: (dx: number, dy: number) => number) =>
+    points.reduce((sum, p) => sum + f(p[0] - x, p[1] - y), 0)
+  const way =
+    Math.atan2(
+      2 * of((dx, dy) => dx * dy),
+      of((dx, dy) => dx * dx - dy * dy),
+    ) / 2
+  return [
+    [x, y],
+    [x + Math.cos(way), y + Math.sin(way)],
+  ]
+}
+
+function met([a, b]: readonly [At, At], [c, d]: readonly [At, At]): At | null {
+  const across = (b[0] - a[0]) * (d[1] - c[1]) - (b[1] - a[1]) * (d[0] - c[0])
+  if (Math.abs(across) < 1e-9) return null
+  const t = ((c[0] - a[0]) * (d[1] - c[1]) - (c[1] - a[1]) * (d[0] - c[0])) / across
+  return [a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])]
+}
 
 /** Drops the corner that matters least until four are left. */
 function fourCorners(ring: At[]): At[] | null {

@@ -80,7 +80,7 @@ export function edgeAlong(
   const usual = [...steep].sort((a, b) => a - b)[steep.length >> 1]!
   if (!(steep[best]! > 3) || steep[best]! < CLEAR * usual) return null
   // Between two pixels, by the parabola through three.
-  const [a, b, c] = [worth[best - 1] ?? 0, worth[best]!, worth[best + 1] ?? 0]
+  const [a, b, c] = [steep[best - 1] ?? 0, steep[best]!, steep[best + 1] ?? 0]
   const between = a - 2 * b + c < 0 ? (0.5 * (a - c)) / (a - 2 * b + c) : 0
   return best - half + between
 }

@@ -33,8 +33,10 @@ export interface SkinTone {
   hex: string
 }
 
-/** What a point by itself is worth before a person has looked at it. */
+/** What a point by itself is worth before a person has looked at it; at the rim of a face it is where the face ends, not a place of it. */
 const UNCHECKED = 0.6
+const RIM = 0.3
+const RIM_SPREAD_MM = 4
 
 /** The points of a found face by name. */
 export function pointsOf(face: FoundFace, places: readonly PhotoPlace[]): FoundPoint[] {
@@ -44,7 +46,7 @@ export function pointsOf(face: FoundFace, places: readonly PhotoPlace[]): FoundP
       place: p.name,
       x: face.points[2 * p.number!]!,
       y: face.points[2 * p.number! + 1]!,
-      sure: UNCHECKED * Math.min(1, 0.5 + face.score / 2),
+      sure: (p.spreadMm >= RIM_SPREAD_MM ? RIM : UNCHECKED) * Math.min(1, 0.5 + face.score / 2),
       byHand: false,
     }))
 }
