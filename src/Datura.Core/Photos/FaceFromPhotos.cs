@@ -19,7 +19,9 @@ public static class FaceFromPhotos
     private const double MostShare = 0.75;
     private const double MostSdMm = 4;
 
+    // Half of the points lie within so much, or they contradict each other; a face finder's own, which nobody has looked at, within more.
     private const double ContradictionMm = 3;
+    private const double UncheckedMm = 5;
 
     /// <exception cref="InputException">The points are nonsense, too few, or contradict each other.</exception>
     public static MeasuredFace Of(IReadOnlyList<FacePhoto> photos)
@@ -60,11 +62,11 @@ public static class FaceFromPhotos
     }
 
     /// <summary>Refuses points that cannot all be right.</summary>
-    internal static void Contradict(IReadOnlyList<PhotoPose> poses)
+    internal static void Contradict(IReadOnlyList<FacePhoto> photos, IReadOnlyList<PhotoPose> poses)
     {
         for (var k = 0; k < poses.Count; k++)
         {
-            if (!(poses[k].MissMm <= ContradictionMm))
+            if (!(poses[k].MissMm <= (photos[k].IsChecked ? ContradictionMm : UncheckedMm)))
             {
                 throw new InputException(
                     $"photos[{k}]", ProblemCode.PhotoContradicts, ("photo", k + 1),

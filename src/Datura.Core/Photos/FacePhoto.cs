@@ -9,6 +9,9 @@ namespace Datura.Core.Photos;
 /// <param name="IrisPx">Width of an iris, where nothing else tells the scale.</param>
 public sealed record FacePhoto(double WidthPx, double HeightPx, [property: MaxLength(FacePhoto.MostPoints)] IReadOnlyList<SeenPoint> Points, double? FocalPx = null, HeldThing? Held = null, double? IrisPx = null)
 {
+    /// <summary>Whether a person has looked at its points; a face finder's alone are not sure of themselves.</summary>
+    public bool IsChecked => Points.Count(p => p.Sure >= 1) >= Points.Count / 2.0;
+
     /// <summary>Points of one photo.</summary>
     public const int MostPoints = 600;
 

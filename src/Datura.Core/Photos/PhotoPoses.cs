@@ -3,11 +3,13 @@ namespace Datura.Core.Photos;
 /// <summary>What a solution says of each photo.</summary>
 internal static class PhotoPoses
 {
+    private const double VagueMm = 3;
+
     /// <exception cref="InputException">The points of a photo contradict each other.</exception>
     public static IReadOnlyList<PhotoPose> Of(IReadOnlyList<FacePhoto> photos, FaceSolve solve)
     {
         IReadOnlyList<PhotoPose> poses = [.. photos.Select((p, k) => Of(p, k, solve))];
-        FaceFromPhotos.Contradict(poses);
+        FaceFromPhotos.Contradict(photos, poses);
         return poses;
     }
 
@@ -26,8 +28,10 @@ internal static class PhotoPoses
             misses[point.Place] = Math.Sqrt(row.MissX * row.MissX + row.MissY * row.MissY) / camera.PixelsPerMm(solve.Form(point.Place).At(solve.Amounts));
         }
 
-        // Half of the points lie within it whatever single ones do: of misses in two directions, the root of the mean square.
-        var usual = misses.Count == 0 ? double.PositiveInfinity : misses.Values.Order().ElementAt(misses.Count / 2) / Math.Sqrt(Math.Log(2));
+        // Half of those that can be told well lie within it, whatever single ones do.
+        var sharp = misses.Where(m => PhotoPlaces.Find(m.Key)!.SpreadMm < VagueMm).Select(m => m.Value).Order().ToArray();
+        double[] told = sharp.Length >= PhotoCheck.LeastPoints ? sharp : [.. misses.Values.Order()];
+        var usual = told.Length == 0 ? double.PositiveInfinity : told[told.Length / 2];
         return new(camera, usual, drawn, misses);
     }
 }

@@ -11,6 +11,9 @@ public sealed record PhotoReview(IReadOnlyList<ReviewedFigure> Figures, IReadOnl
     // What all figures of a photo share is taken for the photo's own error, in so far as it is this small (by judgement).
     private const double SharedMm = 1.2;
     private const double SharedSlope = 0.015;
+
+    // So many times larger where nobody has looked at the points.
+    private const double Unchecked = 2.5;
     private const int LeastForShared = 4;
     private const double SharedScaleMm = 0.8;
 
@@ -71,7 +74,7 @@ public sealed record PhotoReview(IReadOnlyList<ReviewedFigure> Figures, IReadOnl
             }
         }
 
-        var shared = Shared(found);
+        var shared = Shared(found, photo.Photo.IsChecked ? 1 : Unchecked);
         foreach (var (figure, word) in found)
         {
             (words.TryGetValue(figure, out var all) ? all : words[figure] = []).Add(word with { OffMm = word.OffMm - Across(word.Out, shared(word.At)) });
@@ -79,7 +82,7 @@ public sealed record PhotoReview(IReadOnlyList<ReviewedFigure> Figures, IReadOnl
     }
 
     // Every figure's own shift, and what they share: an affine field that few wrong ones do not bend.
-    private static Func<ChartPoint, ChartPoint> Shared(List<(ReviewFigure Figure, FigureFit.Word Word)> found)
+    private static Func<ChartPoint, ChartPoint> Shared(List<(ReviewFigure Figure, FigureFit.Word Word)> found, double times)
     {
         var single = found.Where(f => !f.Figure.IsBase).GroupBy(f => f.Figure).Where(g => g.Count() >= LeastLines)
             .Select(g => (g.Key.Middle, Fit: FigureFit.Of(g.Key.Middle, g.Key.RadiusMm, [.. g.Select(w => w.Word)]))).ToArray();
@@ -88,7 +91,7 @@ public sealed record PhotoReview(IReadOnlyList<ReviewedFigure> Figures, IReadOnl
             return _ => default;
         }
 
-        double[] spreads = [SharedMm, SharedSlope, SharedSlope];
+        double[] spreads = [times * SharedMm, times * SharedSlope, times * SharedSlope];
         var fields = new Vector<double>[2];
         var trust = single.Select(_ => 1.0).ToArray();
         for (var round = 0; round < 20; round++)

@@ -25,6 +25,7 @@ export function cardAround(picture: Pixels, x: number, y: number): number[] | nu
   const rough = fourCorners(outline)
   if (!rough) return null
   const corners = straightened(rough, region.edge)
+  if (onSides(corners, region.edge) < LEAST_ON_SIDES) return null
   const size = areaOf(corners)
   return size > MOST_BULGE * region.count || region.count > MOST_BULGE * size ? null : corners.flat()
 }
@@ -100,6 +101,18 @@ function straightened(rough: At[], edge: At[]): At[] {
   return sides.map((side, k) => met(sides[(k + 3) % 4]!, side) ?? rough[k]!)
 }
 
+/** Share of the edge that lies on the four sides. */
+function onSides(corners: At[], edge: At[]): number {
+  const near = edge.filter((p) =>
+    corners.some((a, k) => {
+      const b = corners[(k + 1) % 4]!
+      return Math.abs(turn(a, b, p)) / Math.hypot(b[0] - a[0], b[1] - a[1]) < NEAR_PX / 1.6
+    }),
+  )
+  return near.length / edge.length
+}
+
+const LEAST_ON_SIDES = 0.85
 const END = 0.12
 const NEAR_PX = 4
 

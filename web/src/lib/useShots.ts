@@ -165,6 +165,8 @@ export function useShots() {
 function isCard(corners: readonly number[]): boolean {
   const side = (k: number) =>
     Math.hypot(corners[2 * k]! - corners[(2 * k + 2) % 8]!, corners[2 * k + 1]! - corners[(2 * k + 3) % 8]!)
+  const even = (k: number) => Math.max(side(k), side(k + 2)) < 1.35 * Math.min(side(k), side(k + 2))
+  if (!even(0) || !even(1)) return false
   const [a, b] = [side(0) + side(2), side(1) + side(3)]
   const ratio = Math.max(a, b) / Math.min(a, b)
   return ratio > 1.3 && ratio < 1.9
