@@ -46,15 +46,33 @@ await shot('looks', '/looks')
 await shot('workspace', '/looks/drowned-lamp-keeper', {
   act: select('Socket'),
 })
-await shot('workspace-wings', '/looks/salt-widow', {
-  theme: 'wings',
-  face: 'tamsin',
+const found = async (page, photos) => {
+  await page.waitForFunction(
+    (n) => document.querySelectorAll('circle.point').length > 8 && !document.querySelector('.progress') && document.querySelectorAll('.tabs button').length >= n,
+    photos,
+    { timeout: 90_000 },
+  )
+  await page.getByRole('button', { name: 'The points are right' }).click()
+}
+await shot('photo-measure', '/faces/odalys/photos', {
   act: async (page) => {
-    await page.keyboard.press('2')
-    await page.waitForTimeout(1500)
+    await page.getByRole('button', { name: /demo's two photos/ }).click()
+    await found(page, 2)
+    await page.getByRole('button', { name: 'Photo 1' }).click()
+    await page.getByRole('button', { name: 'The points are right' }).click()
+    await page.getByRole('button', { name: 'Measure', exact: true }).click()
+    await page.getByRole('row', { name: /^Mouth width/ }).waitFor()
   },
 })
-await shot('cormorant', '/looks/storm-cormorant', { face: 'tamsin' })
+await shot('photo-over', '/over', {
+  theme: 'wings',
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Try with a demo photo' }).click()
+    await found(page, 1)
+    await page.getByRole('button', { name: 'Look it over', exact: true }).click()
+    await page.locator('.findings li').first().waitFor({ timeout: 30_000 })
+  },
+})
 await shot('form', '/looks/low-tide-bones', {
   act: async (page) => {
     await page.getByRole('button', { name: 'Form', exact: true }).click()

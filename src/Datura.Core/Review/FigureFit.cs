@@ -15,8 +15,11 @@ internal static class FigureFit
     private const double Biweight = 4.685;
     private const int Rounds = 12;
 
-    // An outline is found on the photo no better than so, mm: the mapping of photo to skin (by judgement, checked by simulated photos).
-    private const double CommonMm = 0.6;
+    /// <summary>An outline is found on the photo no better than so, mm: the mapping of photo to skin (by judgement, checked by simulated photos).</summary>
+    public const double CommonMm = 0.6;
+
+    /// <summary>The same where nobody has looked at the photo's points.</summary>
+    public const double UncheckedMm = 1.8;
 
     private const double CoarseMm = 1;
     private const double WithinMm = 2;
@@ -58,7 +61,7 @@ internal static class FigureFit
     /// <summary>One line's word.</summary>
     public sealed record Word(ChartPoint At, ChartPoint Out, double OffMm, double SdMm);
 
-    public static FigureShift Of(ChartPoint middle, double radiusMm, IReadOnlyList<Word> words)
+    public static FigureShift Of(ChartPoint middle, double radiusMm, IReadOnlyList<Word> words, double commonMm = CommonMm)
     {
         double[] spreads = [ShiftSpreadMm, ShiftSpreadMm, SizeSpread, TurnSpread];
         var slopes = words.Select(w => w.At - middle is var r ? new[] { w.Out.XMm, w.Out.YMm, w.Out.XMm * r.XMm + w.Out.YMm * r.YMm, -w.Out.XMm * r.YMm + w.Out.YMm * r.XMm } : []).ToArray();
@@ -84,8 +87,8 @@ internal static class FigureFit
         }
 
         const double deg = 180 / Math.PI;
-        var edge = CommonMm / radiusMm;
+        var edge = commonMm / radiusMm;
         double Sd(int k, double more) => Math.Sqrt(covariance[k, k] + more * more);
-        return new(found[0], found[1], found[2], found[3] * deg, Sd(0, CommonMm), Sd(1, CommonMm), Sd(2, edge), Sd(3, edge) * deg, weights.Count(w => w > 0));
+        return new(found[0], found[1], found[2], found[3] * deg, Sd(0, commonMm), Sd(1, commonMm), Sd(2, edge), Sd(3, edge) * deg, weights.Count(w => w > 0));
     }
 }

@@ -40,11 +40,12 @@ public sealed record PhotoReview(IReadOnlyList<ReviewedFigure> Figures, IReadOnl
             Colours(look, places[k], photos[k], colours);
         }
 
+        var common = photos.All(p => p.Photo.IsChecked) ? FigureFit.CommonMm : FigureFit.UncheckedMm;
         IReadOnlyList<ReviewedFigure> reviewed =
         [
             .. figures.Select(f => new ReviewedFigure(
                 f,
-                f.IsBase || !words.TryGetValue(f, out var own) || own.Count < LeastLines ? null : FigureFit.Of(f.Middle, f.RadiusMm, own),
+                f.IsBase || !words.TryGetValue(f, out var own) || own.Count < LeastLines ? null : FigureFit.Of(f.Middle, f.RadiusMm, own, common),
                 colours.TryGetValue(f, out var spots) && spots.Count >= LeastSpots ? ColourOf(spots) : null,
                 widths.TryGetValue(f, out var all) && all.Count >= LeastLines ? all.Order().ElementAt(all.Count / 2) : null,
                 PlannedWidth(f),

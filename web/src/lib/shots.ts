@@ -99,6 +99,15 @@ export function withPoint(points: readonly FoundPoint[], place: string, x: numbe
   return [...points.filter((p) => p.place !== place), { place, x, y, sure: 1, byHand: true }]
 }
 
+/** Whether a person has looked at the points: said so, or set them all. */
+export const isChecked = (shot: Shot) => shot.points.every((p) => (p.sure ?? 1) >= 1)
+
+/** The points as right as a person says they are. */
+export const checked = (shot: Shot): Shot => ({
+  ...shot,
+  points: shot.points.map((p) => ({ ...p, sure: 1 })),
+})
+
 /** What the service is told of a photo: numbers alone. */
 export function photoOf(shot: Shot): FacePhoto {
   const card = shot.held?.length === 8

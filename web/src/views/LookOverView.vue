@@ -23,7 +23,7 @@ import PhotoBeside from '../components/photo/PhotoBeside.vue'
 import PhotoStage from '../components/photo/PhotoStage.vue'
 import { useAttempt } from '../lib/attempt'
 import { meanOf, toKeep } from '../lib/photo'
-import { asBase64, coloursAt, photoOf, pixelsOf, type Shot } from '../lib/shots'
+import { asBase64, checked, coloursAt, isChecked, photoOf, pixelsOf, type Shot } from '../lib/shots'
 import { useShots } from '../lib/useShots'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
@@ -309,6 +309,9 @@ async function keep() {
         <template v-if="mode === 'points' || !review">
           <p class="faint">{{ picking ? say('shots.tapWhite') : say('shots.dragPoints') }}</p>
           <div v-if="shown" class="row">
+            <n-button size="small" :disabled="isChecked(shown)" @click="update(checked(shown))">{{
+              isChecked(shown) ? say('shots.pointsRightDone') : say('shots.pointsRight')
+            }}</n-button>
             <n-button size="small" :type="picking ? 'primary' : 'default'" @click="picking = !picking">{{
               shown.white ? say('shots.whiteAnew') : say('shots.whiteInPhoto')
             }}</n-button>
@@ -324,6 +327,7 @@ async function keep() {
       <section aria-live="polite">
         <template v-if="review">
           <h2>{{ say('over.found') }}</h2>
+          <p v-if="!shots.every(isChecked)" class="faint">{{ say('over.unchecked') }}</p>
           <finding-list :review="review" />
           <template v-if="membership.canChange">
             <h3>{{ say('over.keep') }}</h3>

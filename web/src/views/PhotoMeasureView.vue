@@ -11,7 +11,8 @@ import MeasuredTable from '../components/photo/MeasuredTable.vue'
 import PhotoStage from '../components/photo/PhotoStage.vue'
 import { useAttempt } from '../lib/attempt'
 import { meanOf } from '../lib/photo'
-import { photoOf, type Shot, type SkinTone } from '../lib/shots'
+import { signsIn } from '../lib/photoSigns'
+import { checked, isChecked, photoOf, pixelsOf, type Shot, type SkinTone } from '../lib/shots'
 import { labOf } from '../lib/skinDial'
 import { useShots } from '../lib/useShots'
 import { useCatalogue } from '../stores/catalogue'
@@ -104,6 +105,17 @@ async function readSkin(shot: Shot, k: number) {
   }
   skinAt.value = tones
 }
+
+/** What hides skin in the photos. */
+const signs = computed(() =>
+  found.value
+    ? shots.value.flatMap((s, k) =>
+        signsIn(s.points, pixelsOf(s.canvas)).map((sign) =>
+          sign === 'beard' ? say('shots.beard', { photo: k + 1 }) : say('shots.glasses', { photo: k + 1 }),
+        ),
+      )
+    : [],
+)
 
 const takenMeasures = computed(() => found.value?.measures.filter((m) => m.taken) ?? [])
 
@@ -206,6 +218,9 @@ async function take() {
           }}
         </p>
         <div v-if="shown" class="row">
+          <n-button size="small" :disabled="isChecked(shown)" @click="update(checked(shown))">{{
+            isChecked(shown) ? say('shots.pointsRightDone') : say('shots.pointsRight')
+          }}</n-button>
           <n-button
             size="small"
             :type="picking === 'card' ? 'primary' : 'default'"
@@ -245,7 +260,7 @@ async function take() {
         </div>
       </section>
       <section aria-live="polite">
-        <measured-table v-if="found" :found="found" :skin-at="skinAt" />
+        <measured-table v-if="found" :found="found" :skin-at="skinAt" :signs="signs" />
         <template v-else>
           <h2>{{ say('shots.notMeasured') }}</h2>
           <p class="faint">{{ say('shots.measureWhen') }}</p>

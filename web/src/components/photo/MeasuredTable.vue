@@ -9,6 +9,8 @@ import ColourSwatch from '../ColourSwatch.vue'
 const props = defineProps<{
   found: MeasuredFace
   skinAt: Record<string, SkinTone>
+  /** What hides skin in the photos, in words. */
+  signs: readonly string[]
 }>()
 
 const taken = computed(() => props.found.measures.filter((m) => m.taken && m.group !== 'leftAndRight'))
@@ -25,7 +27,7 @@ const ZONES: Record<string, string> = {
 
 <template>
   <div>
-    <p v-for="note in found.notes" :key="note" class="note">{{ note }}</p>
+    <p v-for="note in [...signs, ...found.notes]" :key="note" class="note">{{ note }}</p>
     <table class="rows">
       <thead>
         <tr>
