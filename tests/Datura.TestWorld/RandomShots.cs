@@ -26,7 +26,7 @@ public static class RandomShots
         var camera = new PhotoCamera(lens, pose);
         var (shiftX, shiftY) = (Smooth(random), Smooth(random));
         var points = new List<SeenPoint>();
-        foreach (var place in PhotoPlaces.All.Where(p => p.Number is not null))
+        foreach (var place in PhotoPlaces.All.Where(p => p.Number is not null || p.Name is "mouth_line" or "pronasale"))
         {
             var at = person.At(place.At);
             if (camera.Facing(at, person.Normal(place.At)) < 0.05)

@@ -15,7 +15,13 @@ public class PhotoTests(Service service) : IClassFixture<Service>
     // As the demo's wearer is kept.
     private static readonly SkinGrid Skin = FittedBody.For(new Dictionary<string, double>
     {
-        ["faceHeight"] = 171, ["lowerFaceHeight"] = 110, ["faceWidth"] = 131, ["outerEyeDistance"] = 86, ["mouthWidth"] = 49, ["neckGirth"] = 322, ["shoulderWidth"] = 358,
+        ["faceHeight"] = 171,
+        ["lowerFaceHeight"] = 110,
+        ["faceWidth"] = 131,
+        ["outerEyeDistance"] = 86,
+        ["mouthWidth"] = 49,
+        ["neckGirth"] = 322,
+        ["shoulderWidth"] = 358,
     }).Skin;
 
     private static FacePhoto PhotoOf(PhotoCamera camera) => new(1050, 1400,

@@ -21,6 +21,7 @@ test('two photos and no caliper give a face', async ({ page }) => {
   page.on('request', (r) => r.method() === 'POST' && sent.push(r.postData() ?? ''))
   await page.goto('/faces')
   await page.getByRole('button', { name: 'New face' }).click()
+  await expect(page).toHaveURL(/\/faces\/[^/]+$/)
   await page.getByRole('button', { name: 'Measure by photos' }).click()
   await bring(page, /Bring a photo/, 'front-card.jpg')
   await found(page, 1)

@@ -45,6 +45,13 @@ it('tells a beard by a dark chin and glasses by a band across the nose root', ()
   ).toEqual(['glasses'])
   expect(
     signsIn(
+      points,
+      face((y) => (y > 36 && y < 44 ? 60 : 180)),
+      50,
+    ),
+  ).toEqual([])
+  expect(
+    signsIn(
       [],
       face(() => 180),
     ),

@@ -48,7 +48,7 @@ public static class FaceFromPhotos
         }
     }
 
-    private static PhotoMeasure Taken(PhotoMeasure m) => m with { Taken = m.SdMm < MostShare * m.UsualSdMm && m.SdMm <= MostSdMm };
+    private static PhotoMeasure Taken(PhotoMeasure m) => m with { Taken = m.Taken && m.SdMm < MostShare * m.UsualSdMm && m.SdMm <= MostSdMm };
 
     /// <summary>A first guess of a photo's camera.</summary>
     /// <param name="body">Where the places of a body are.</param>

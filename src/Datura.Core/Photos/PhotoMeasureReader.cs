@@ -26,7 +26,7 @@ internal sealed class PhotoMeasureReader
         spreads = Population.Covariance(years);
     }
 
-    /// <summary>A measure; what goes round the head no photo tells, and it stays as usual.</summary>
+    /// <summary>A measure, taken if its ends are seen; what goes round the head no photo tells, and it stays as usual.</summary>
     public PhotoMeasure Read(Measure measure)
     {
         var index = Population.Index(measure.Id);
@@ -66,7 +66,8 @@ internal sealed class PhotoMeasureReader
             open += g * own.Own.OpenMm2 * g;
         }
 
-        return new(measure.Id, value, Math.Sqrt(Math.Max(0, slope * covariance * slope) + open), usual, false);
+        // What no photo shows the ends of only follows from the rest, however well.
+        return new(measure.Id, value, Math.Sqrt(Math.Max(0, slope * covariance * slope) + open), usual, places.All(p => solve.Surest(p) is not null));
     }
 
     private static Vec3 Slope(Measure measure, Vec3[] at, int place, double value)

@@ -30,7 +30,8 @@ public static class FaceEndpoints
         })
             .Computes()
             .Called("readBody", "The body of a face for pointing: landmarks and zones.");
-        faces.MapGet("/{id}/everything", async (string id, bool? photos, DocumentStore store, LearnedBooks books, SessionPhotoStore kept, PhotoSeal seal, WearerCards cards, MemberStore members, Caller caller, HttpContext context, CancellationToken cancel) =>
+        faces.MapGet("/{id}/everything", async (
+            string id, bool? photos, DocumentStore store, LearnedBooks books, SessionPhotoStore kept, PhotoSeal seal, WearerCards cards, MemberStore members, Caller caller, HttpContext context, CancellationToken cancel) =>
         {
             var sessions = (await books.SessionsAsync(cancel)).Where(s => s.Painting.Face == id).ToArray();
             var taken = new List<PersonPhoto>();

@@ -91,7 +91,8 @@ public static class PhotoEndpoints
             {
                 throw new InputException(wrong.Problem with
                 {
-                    Field = $"photos[{all.Count}]", Values = new Dictionary<string, object>(wrong.Problem.Values) { ["photo"] = all.Count + 1 },
+                    Field = $"photos[{all.Count}]",
+                    Values = new Dictionary<string, object>(wrong.Problem.Values) { ["photo"] = all.Count + 1 },
                 });
             }
         }

@@ -42,7 +42,7 @@ public class FaceFromPhotosTests(ITestOutputHelper output)
 
         poses.Sort();
         output.WriteLine($"all: median {At(outcomes, 0.5):0.00} mm, 95 % {At(outcomes, 0.95):0.00} mm, {Within(outcomes):0.000} of {outcomes.Count} within; poses {poses[poses.Count / 2]:0.00}°, 90 % {poses[poses.Count * 9 / 10]:0.00}°");
-        Assert.True(outcomes.Count > 14 * Draws, "Most measures of the face are told by two photos.");
+        Assert.True(outcomes.Count > 12 * Draws, "Most measures of the face are told by two photos.");
         Assert.InRange(At(outcomes, 0.5), 0, 2);
         Assert.InRange(At(outcomes, 0.95), 0, 5);
         Assert.InRange(Within(outcomes), 0.75, 0.85);
@@ -74,7 +74,9 @@ public class FaceFromPhotosTests(ITestOutputHelper output)
         FacePhoto[] photos = [RandomShots.Of(person, random, 0, card: true).Photo, RandomShots.Of(person, random, -70, card: false).Photo];
         static FacePhoto Larger(FacePhoto p) => p with
         {
-            WidthPx = 2 * p.WidthPx, HeightPx = 2 * p.HeightPx, FocalPx = 2 * p.FocalPx,
+            WidthPx = 2 * p.WidthPx,
+            HeightPx = 2 * p.HeightPx,
+            FocalPx = 2 * p.FocalPx,
             Points = [.. p.Points.Select(s => s with { X = 2 * s.X, Y = 2 * s.Y })],
             Held = p.Held is null ? null : p.Held with { Corners = [.. p.Held.Corners.Select(c => 2 * c)] },
         };

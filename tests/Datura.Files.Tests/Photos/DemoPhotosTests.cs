@@ -11,7 +11,8 @@ public class DemoPhotosTests
     private static readonly string Folder = Path.Combine(Repository.Root, "web", "public", "demo-photos");
 
     private static SimulatedCamera Camera(double turnDeg) => new(
-        new(new(1050, 1400, 2350), CameraPose.Of(turnDeg, 2, -2, 760, 6, -10)), new CameraLamp(new Vec3(-0.35, 0.5, 0.9), 0.6, 0.85, 1.06, 0.9)) { Noise = 2.5, Seed = 5 };
+        new(new(1050, 1400, 2350), CameraPose.Of(turnDeg, 2, -2, 760, 6, -10)), new CameraLamp(new Vec3(-0.35, 0.5, 0.9), 0.6, 0.85, 1.06, 0.9))
+    { Noise = 2.5, Seed = 5 };
 
     // The wearer's right socket sits 5 mm too low, the nose came out a fifth too large.
     private static PlannedLook Painted()

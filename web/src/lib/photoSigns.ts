@@ -18,7 +18,10 @@ const BEARD_SHARE = 0.5
 /** A band across the nose root this much darker than the skin above and below it. */
 const GLASSES_SHARE = 0.6
 
-export function signsIn(points: readonly FoundPoint[], picture: Pixels): Sign[] {
+/** From aside the line down the nose runs along its shadow. */
+const FRONT_DEG = 22
+
+export function signsIn(points: readonly FoundPoint[], picture: Pixels, turnDeg = 0): Sign[] {
   const at = new Map(points.map((p) => [p.place, p]))
   const signs: Sign[] = []
   const mean = (names: string[]) => {
@@ -28,7 +31,7 @@ export function signsIn(points: readonly FoundPoint[], picture: Pixels): Sign[] 
   const [chin, cheeks] = [mean(CHIN), mean(CHEEKS)]
   if (chin !== null && cheeks !== null && chin < BEARD_SHARE * cheeks) signs.push('beard')
   const [above, below] = [at.get('glabella'), at.get('n195')]
-  if (above && below) {
+  if (above && below && Math.abs(turnDeg) < FRONT_DEG) {
     const along = Array.from({ length: 25 }, (_, k) =>
       light(picture, above.x + (k / 24) * (below.x - above.x), above.y + (k / 24) * (below.y - above.y)),
     )

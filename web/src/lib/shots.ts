@@ -38,9 +38,25 @@ const UNCHECKED = 0.6
 const RIM = 0.3
 const RIM_SPREAD_MM = 4
 
+/** Landmarks half way between two points: where closed lips meet, and the tip of the nose. */
+const MIDDLES: readonly { place: string; of: readonly [number, number] }[] = [
+  { place: 'mouth_line', of: [13, 14] },
+  { place: 'pronasale', of: [1, 4] },
+]
+
 /** The points of a found face by name. */
 export function pointsOf(face: FoundFace, places: readonly PhotoPlace[]): FoundPoint[] {
-  return places
+  const between = (a: number, b: number, c: 0 | 1) => (face.points[2 * a + c]! + face.points[2 * b + c]!) / 2
+  const middles = MIDDLES.filter((m) =>
+    places.some((p) => p.name === m.place && (p.number ?? null) === null),
+  ).map(({ place, of: [a, b] }) => ({
+    place,
+    x: between(a, b, 0),
+    y: between(a, b, 1),
+    sure: UNCHECKED,
+    byHand: false,
+  }))
+  const found = places
     .filter((p) => p.number !== null && p.number !== undefined)
     .map((p) => ({
       place: p.name,
@@ -49,6 +65,7 @@ export function pointsOf(face: FoundFace, places: readonly PhotoPlace[]): FoundP
       sure: (p.spreadMm >= RIM_SPREAD_MM ? RIM : UNCHECKED) * Math.min(1, 0.5 + face.score / 2),
       byHand: false,
     }))
+  return [...found, ...middles]
 }
 
 /** Those that a person sets where no face was found: enough to tell how a head stands. */

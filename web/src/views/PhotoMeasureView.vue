@@ -110,7 +110,7 @@ async function readSkin(shot: Shot, k: number) {
 const signs = computed(() =>
   found.value
     ? shots.value.flatMap((s, k) =>
-        signsIn(s.points, pixelsOf(s.canvas)).map((sign) =>
+        signsIn(s.points, pixelsOf(s.canvas), found.value!.photos[k]!.turnDeg).map((sign) =>
           sign === 'beard' ? say('shots.beard', { photo: k + 1 }) : say('shots.glasses', { photo: k + 1 }),
         ),
       )
