@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { poseHint, turnOf, type Steadiness } from '../src/lib/liveHint'
 import { laidOnSkin } from '../src/lib/laidOnSkin'
-import { asBase64, coloursAt, pointsOf, template, withPoint } from '../src/lib/shots'
+import { asBase64, coloursAt, isUnder, pointsOf, template, withPoint } from '../src/lib/shots'
 
 const PLACES = [
   {
@@ -37,6 +37,18 @@ function face(turnDeg: number, size = 200) {
 }
 
 describe('photos in the hand', () => {
+  it('takes no skin from under a card, whichever way round its corners go', () => {
+    const card = [10, 10, 60, 12, 58, 40, 12, 38]
+    const back = [12, 38, 58, 40, 60, 12, 10, 10]
+    for (const held of [card, back]) {
+      expect(isUnder(held, 35, 25)).toBe(true)
+      expect(isUnder(held, 61, 25)).toBe(true)
+      expect(isUnder(held, 70, 25)).toBe(false)
+    }
+    expect(isUnder(null, 35, 25)).toBe(false)
+    expect(isUnder([10, 10, 60, 12], 35, 11)).toBe(false)
+  })
+
   it('takes the points of a found face by name, and none that only a person can set', () => {
     const points = pointsOf(face(0), PLACES)
     expect(points.map((p) => p.place)).toEqual(['exocanthion_left', 'exocanthion_right', 'pronasale'])

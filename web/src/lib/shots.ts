@@ -125,6 +125,19 @@ export const checked = (shot: Shot): Shot => ({
   points: shot.points.map((p) => ({ ...p, sure: 1 })),
 })
 
+/** Whether a place is under what is held, or so near that its shade falls there. */
+export function isUnder(held: readonly number[] | null, x: number, y: number): boolean {
+  if (!held || held.length < 8) return false
+  const [cx, cy] = [0, 1].map((c) => (held[c]! + held[c + 2]! + held[c + 4]! + held[c + 6]!) / 4)
+  // Drawn in towards its middle by a tenth, so that the shade beside it counts too.
+  const [px, py] = [cx! + (x - cx!) / 1.1, cy! + (y - cy!) / 1.1]
+  const sides = [0, 2, 4, 6].map((k) => {
+    const [ax, ay, bx, by] = [held[k]!, held[k + 1]!, held[(k + 2) % 8]!, held[(k + 3) % 8]!]
+    return (bx - ax) * (py - ay) - (by - ay) * (px - ax)
+  })
+  return sides.every((s) => s >= 0) || sides.every((s) => s <= 0)
+}
+
 /** What the service is told of a photo: numbers alone. */
 export function photoOf(shot: Shot): FacePhoto {
   const card = shot.held?.length === 8

@@ -12,7 +12,7 @@ import PhotoStage from '../components/photo/PhotoStage.vue'
 import { useAttempt } from '../lib/attempt'
 import { meanOf } from '../lib/photo'
 import { signsIn } from '../lib/photoSigns'
-import { checked, isChecked, photoOf, pixelsOf, type Shot, type SkinTone } from '../lib/shots'
+import { checked, isChecked, isUnder, photoOf, pixelsOf, type Shot, type SkinTone } from '../lib/shots'
 import { labOf } from '../lib/skinDial'
 import { useShots } from '../lib/useShots'
 import { useCatalogue } from '../stores/catalogue'
@@ -95,9 +95,11 @@ async function readSkin(shot: Shot, k: number) {
   const white = meanOf(shot.canvas, shot.white!.x, shot.white!.y)
   const tones = { ...skinAt.value }
   for (const [zone, px] of Object.entries(found.value!.photos[k]!.skin)) {
-    const spots = Array.from({ length: px.length / 2 }, (_, n) =>
-      meanOf(shot.canvas, px[2 * n]!, px[2 * n + 1]!),
-    )
+    // What lies under a card or ruler is not skin.
+    const spots = Array.from({ length: px.length / 2 }, (_, n) => ({ x: px[2 * n]!, y: px[2 * n + 1]! }))
+      .filter((p) => !isUnder(shot.held, p.x, p.y))
+      .map((p) => meanOf(shot.canvas, p.x, p.y))
+    if (!spots.length) continue
     const mean = [0, 1, 2].map((c) => spots.reduce((sum, s) => sum + s[c]!, 0) / spots.length)
     if (tones[zone]) continue
     const { colour, hex } = await api.photoColour(mean, white)
