@@ -4724,6 +4724,8 @@ export interface components {
              * @description Width of an iris, where nothing else tells the scale.
              */
             irisPx?: null | number;
+            /** @description Whether a person has looked at its points; a face finder's alone are not sure of themselves. */
+            isChecked?: boolean;
         };
         /** @description Measures and tone of a face that is being edited. */
         FacePreview: {
