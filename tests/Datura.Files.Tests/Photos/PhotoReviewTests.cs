@@ -84,8 +84,12 @@ public class PhotoReviewTests(ITestOutputHelper output)
         return points;
     }
 
-    private static bool IsPlaceable(ReviewFigure f, ReviewPlaces places) =>
-        !f.IsBase && f.RadiusMm is > 10 and < 40 && places.Lines.Count(l => l.Figure == f) >= 12;
+    // Of a hand's size, well in sight, and with an edge: nobody can say where a shade without one ends.
+    private static bool IsPlaceable(ReviewFigure f, ReviewPlaces places)
+    {
+        var seen = places.Lines.Where(l => l.Figure == f).Select(l => EdgeMatch.PlannedWidth(l.Line)).Order().ToArray();
+        return !f.IsBase && f.RadiusMm is > 10 and < 40 && seen.Length >= 14 && seen[seen.Length / 2] < 5;
+    }
 
     private void Check(string what, Func<PlannedLook, ReviewFigure, SeededRandom, PlannedLook?> fault, Func<ReviewFigure, ReviewPlaces, bool> may, Func<ReviewFinding, ReviewFigure, bool> isIt, int draws)
     {
