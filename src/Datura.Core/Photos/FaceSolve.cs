@@ -114,7 +114,7 @@ internal sealed class FaceSolve
     }
 
     /// <summary>How sure all unknowns are, taken together.</summary>
-    public Matrix<double> Covariance() => Gathered().Solve().Covariance;
+    public Matrix<double> Covariance() => Gathered().Covariance();
 
     private void Take(double[] step, double share)
     {

@@ -34,19 +34,11 @@ internal sealed class NormalEquations
 
     public void Add(int at, double miss, double weight) => Add([at], [1.0], miss, weight);
 
-    /// <summary>The step that explains most, and how sure each unknown then is.</summary>
-    public (double[] Step, Matrix<double> Covariance) Solve()
-    {
-        var n = right.Length;
-        var whole = Matrix<double>.Build.Dense(n, n, (a, b) => a >= b ? squares[a, b] : squares[b, a]);
-        var parts = whole.Cholesky();
-        return ([.. parts.Solve(Vector<double>.Build.DenseOfArray(right))], parts.Solve(Matrix<double>.Build.DenseIdentity(n)));
-    }
+    /// <summary>How sure each unknown is.</summary>
+    public Matrix<double> Covariance() => Whole().Cholesky().Solve(Matrix<double>.Build.DenseIdentity(right.Length));
 
-    /// <summary>The step alone.</summary>
-    public double[] Step()
-    {
-        var n = right.Length;
-        return [.. Matrix<double>.Build.Dense(n, n, (a, b) => a >= b ? squares[a, b] : squares[b, a]).Cholesky().Solve(Vector<double>.Build.DenseOfArray(right))];
-    }
+    /// <summary>The step that explains most.</summary>
+    public double[] Step() => [.. Whole().Cholesky().Solve(Vector<double>.Build.DenseOfArray(right))];
+
+    private Matrix<double> Whole() => Matrix<double>.Build.Dense(right.Length, right.Length, (a, b) => a >= b ? squares[a, b] : squares[b, a]);
 }

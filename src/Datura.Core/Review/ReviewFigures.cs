@@ -34,7 +34,6 @@ public static class ReviewFigures
         var figures = new List<ReviewFigure>();
         foreach (var part in look.InOrder.GroupBy(j => j.PartId))
         {
-            // A shade pulled out of an edge and the like belong to their part, a form's tones to no part that could be moved.
             foreach (var side in part.SelectMany(j => j.Marks.Select(m => m.Side)).Distinct())
             {
                 var marks = part.SelectMany(j => j.Marks.Where(m => m.Side == side)).ToArray();

@@ -152,9 +152,8 @@ internal static class ReviewFindings
 
         if (left.Colour is { Spots: >= 5 } a && right.Colour is { Spots: >= 5 } b)
         {
-            // Both were planned alike or not; what counts is how differently they are off.
-            Lab Off(FigureColour c) => new(c.Planned.L + c.Seen.L - c.Planned.L, c.Seen.A, c.Seen.B);
-            var delta = ColourDifference.DeltaE00(Off(a), Off(b)) - ColourDifference.DeltaE00(a.Planned, b.Planned);
+            // Both were planned alike or not; what counts is how differently they came out.
+            var delta = ColourDifference.DeltaE00(a.Seen, b.Seen) - ColourDifference.DeltaE00(a.Planned, b.Planned);
             var sd = Math.Sqrt(a.SdDeltaE * a.SdDeltaE + b.SdDeltaE * b.SdDeltaE);
             if (delta > LeastDeltaE + 1 && delta > Sure * sd)
             {

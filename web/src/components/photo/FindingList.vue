@@ -8,10 +8,10 @@ import ColourSwatch from '../ColourSwatch.vue'
 const props = defineProps<{ review: Review }>()
 const FIRST = 3
 
-/** A pair is said once: what a side is off by itself says more than how it stands to the other. */
-const shown = computed(() => props.review.findings)
 const all = ref(false)
-const listed = computed<ReviewFinding[]>(() => (all.value ? shown.value : shown.value.slice(0, FIRST)))
+const listed = computed<ReviewFinding[]>(() =>
+  all.value ? props.review.findings : props.review.findings.slice(0, FIRST),
+)
 const number = (value: number | null | undefined, digits = 1) =>
   value === null || value === undefined ? '–' : value.toFixed(digits)
 const SIDES = { left: say('over.left'), right: say('over.right'), middle: '' } as const
@@ -19,7 +19,7 @@ const SIDES = { left: say('over.left'), right: say('over.right'), middle: '' } a
 
 <template>
   <div>
-    <p v-if="!shown.length" class="good">{{ say('over.nothing') }}</p>
+    <p v-if="!review.findings.length" class="good">{{ say('over.nothing') }}</p>
     <ol class="findings">
       <li v-for="f in listed" :key="`${f.kind}${f.partId}${f.side}`">
         <b>{{ f.words }}</b>
@@ -27,8 +27,8 @@ const SIDES = { left: say('over.left'), right: say('over.right'), middle: '' } a
         <span class="faint">{{ say('over.minutes', { minutes: f.mendingMinutes }) }}</span>
       </li>
     </ol>
-    <button v-if="shown.length > FIRST" class="link" @click="all = !all">
-      {{ all ? say('over.fewer') : say('over.more', { more: shown.length - FIRST }) }}
+    <button v-if="review.findings.length > FIRST" class="link" @click="all = !all">
+      {{ all ? say('over.fewer') : say('over.more', { more: review.findings.length - FIRST }) }}
     </button>
     <p v-if="!review.whiteKnown" class="faint">{{ say('over.noWhite') }}</p>
     <template v-if="review.rules.length || review.rulesKept">
