@@ -30,6 +30,21 @@ public static class DocumentTypes
 
     public static DocumentType<Case> Case { get; } = new("case", "cases", c => c.Name, Datura.Core.Supply.CaseCheck.Check, renamed: Renamed);
 
+    /// <summary>A day at a booth.</summary>
+    public static DocumentType<BoothDay> Day { get; } = new("day", "days", d => d.Name, Datura.Core.Days.DayCheck.Check, renamed: Renamed);
+
+    /// <summary>The same faces evening after evening.</summary>
+    public static DocumentType<Production> Production { get; } = new("production", "productions", p => p.Name, Datura.Core.Calls.ProductionCheck.Check, renamed: Renamed)
+    {
+        AboutAPerson = true,
+    };
+
+    /// <summary>What a painter practised.</summary>
+    public static DocumentType<DrillBook> Drills { get; } = new("drillbook", "drills", b => b.Name, Datura.Core.Drills.DrillBookCheck.Check, renamed: Renamed)
+    {
+        AboutAPerson = true,
+    };
+
     /// <summary>An entry of the book. It tells when a person was painted, and how the skin took it.</summary>
     public static DocumentType<Painting> Painting { get; } = new("painting", "paintings", p => p.Name, Datura.Core.After.PaintingCheck.Check, renamed: Renamed)
     {
@@ -37,7 +52,7 @@ public static class DocumentTypes
     };
 
     /// <summary>In the order in which they refer to each other.</summary>
-    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character, Case, Painting];
+    public static IReadOnlyList<DocumentType> All { get; } = [Kit, Setting, Face, Reference, Idea, Look, Character, Case, Day, Production, Painting, Drills];
 
     private static Look Renamed(Look look, IReadOnlyDictionary<(string Kind, string Id), string> ids) => look with
     {
@@ -56,6 +71,28 @@ public static class DocumentTypes
         Kit = Now(ids, "kit", packed.Kit),
         Setting = Now(ids, "setting", packed.Setting),
         Lines = [.. packed.Lines.Select(l => l with { Look = Now(ids, "look", l.Look), Face = l.Face is { } face ? Now(ids, "face", face) : null })],
+    };
+
+    private static BoothDay Renamed(BoothDay day, IReadOnlyDictionary<(string Kind, string Id), string> ids) => day with
+    {
+        Kit = Now(ids, "kit", day.Kit),
+        Setting = Now(ids, "setting", day.Setting),
+        Menu = [.. day.Menu.Select(l => l with { Look = Now(ids, "look", l.Look) })],
+    };
+
+    private static Production Renamed(Production production, IReadOnlyDictionary<(string Kind, string Id), string> ids) => production with
+    {
+        Kit = Now(ids, "kit", production.Kit),
+        Setting = Now(ids, "setting", production.Setting),
+        Wearers = [.. production.Wearers.Select(w => w with { Look = Now(ids, "look", w.Look), Face = w.Face is { } face ? Now(ids, "face", face) : null })],
+        Painters = [.. production.Painters.Select(p => p with { Looks = [.. p.Looks.Select(l => Now(ids, "look", l))] })],
+        Performances = [.. production.Performances.Select(p => p with { Understudies = [.. p.Understudies.Select(u => u with { Face = u.Face is { } face ? Now(ids, "face", face) : null })] })],
+    };
+
+    private static DrillBook Renamed(DrillBook book, IReadOnlyDictionary<(string Kind, string Id), string> ids) => book with
+    {
+        // A part is practised as look/part.
+        Tries = [.. book.Tries.Select(t => t.Exercise.IndexOf('/', StringComparison.Ordinal) is var cut and > 0 ? t with { Exercise = Now(ids, "look", t.Exercise[..cut]) + t.Exercise[cut..] } : t)],
     };
 
     private static Painting Renamed(Painting painting, IReadOnlyDictionary<(string Kind, string Id), string> ids) => painting with

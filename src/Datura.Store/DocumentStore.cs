@@ -295,6 +295,7 @@ public sealed class DocumentStore(NpgsqlDataSource source, string studio, Guid? 
     {
         await db.ExecuteAsync(StudioRows.Of(ShownLookStore.Forgetting, new { studio, kind, id }, cancel, work));
         await db.ExecuteAsync(StudioRows.Of(ChairEventStore.Forgetting, new { studio, kind, id }, cancel, work));
+        await db.ExecuteAsync(StudioRows.Of(QueueEventStore.Forgetting, new { studio, kind, id }, cancel, work));
         await db.ExecuteAsync(StudioRows.Of(SessionPhotoStore.Forgetting, new { studio, kind, id }, cancel, work));
         await db.ExecuteAsync(StudioRows.Of(WearerCardStore.Forgetting, new { studio, kind, id }, cancel, work));
         if (kind == Person)

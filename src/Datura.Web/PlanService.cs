@@ -31,7 +31,11 @@ public sealed class PlanService(Library library, PlanMemory memory, WearerCards 
     }
 
     /// <summary>The setting, with learned times where it asks for them.</summary>
-    public async Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default) => await books.WithTimesAsync(await library.SettingAsync(request.SettingId, cancel), cancel);
+    public async Task<Setting> SettingAsync(PlanRequest request, CancellationToken cancel = default)
+    {
+        var setting = await library.SettingAsync(request.SettingId, cancel);
+        return await books.WithTimesAsync(request.OnOneself ? setting with { OnOneself = true } : setting, cancel);
+    }
 
     public Task<Kit> KitAsync(PlanRequest request, CancellationToken cancel = default) => library.KitAsync(request.KitId, cancel);
 

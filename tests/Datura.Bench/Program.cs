@@ -1,10 +1,13 @@
 using System.Diagnostics;
 using System.Text.Json;
+using Datura.Bench;
 using Datura.Core;
 using Datura.Core.Body;
 using Datura.Core.Briefs;
+using Datura.Core.Calls;
 using Datura.Core.Caution;
 using Datura.Core.Characters;
+using Datura.Core.Days;
 using Datura.Core.Fit;
 using Datura.Core.Form;
 using Datura.Core.Order;
@@ -151,6 +154,31 @@ Row("reading 2000 sessions out of their events", Median(3, () => sessions.Sum(s 
     "one sum over their logarithms", Median(3, () => timed.Sum(w => w.LogRatio)), "under 1000 ms");
 Row("versions of 40 parts for every slot", Median(3, () => LookVersions.Of(forty with { Mapping = Mapping.Freehand }, whole40, kit, setting)), "marks, sizes, checks and dots of 40 parts",
     shapes, "under 1000 ms");
+
+var photos = new PhotoWork(planned);
+Row("a face measured from two photos", Median(8, photos.Measure), "body fit, 13 measures", fit, "under 200 ms");
+Row("where two photos of a finished face are to be looked at", Median(8, photos.Ask), "paint picture 1024×1024 with grain", picture, "under 500 ms");
+Row("two photos of a finished face looked over", Median(8, photos.LookOver), "paint picture 1024×1024 with grain", picture, "under 1000 ms");
+
+// Three hundred faces between ten and six, four painters.
+var fair = new BoothDay("Bench", "kit", "setting", [.. Enumerable.Range(0, 6).Select(k => new MenuLine($"{k}", 1 + k))], [.. Enumerable.Range(0, 4).Select(k => new BoothPainter($"{k}"))], [new(600, 37.5)])
+{
+    FromMinute = 600,
+    UntilMinute = 1080,
+};
+MenuTime[] fairTimes = [.. fair.Menu.Select((_, k) => new MenuTime(3 + k, 1))];
+Row("a day of 300 faces played 1000 times", Median(3, () => DayForecast.Of(fair, fairTimes)), "who comes on those days",
+    Median(3, () => Enumerable.Range(0, DayForecast.Days).AsParallel().Sum(n => DayArrivals.Of(fair, fairTimes, SeededRandom.For(1, $"day {n}")).Count)), "under 2000 ms");
+Row("the best of all menus of six looks", Median(3, () => MenuChoices.Of(fair, fairTimes, 1080)), "who comes on those days",
+    Median(3, () => Enumerable.Range(0, DayForecast.Days).AsParallel().Sum(n => DayArrivals.Of(fair, fairTimes, SeededRandom.For(1, $"day {n}")).Count)), "under 2000 ms");
+
+// Thirty wearers of twenty to fifty minutes, five painters, three sinks.
+var company = new CallProblem(
+    [.. Enumerable.Range(0, 30).Select(k => new CallTask($"{k}", 20 + k * 7 % 31, 3, 15, [.. Enumerable.Range(0, 5).Where(p => (k + p) % 6 != 0)], k % 3 == 0 ? k % 5 : -1))],
+    [.. Enumerable.Range(0, 5).Select(p => new CallHand($"{p}", 0.9 + 0.05 * p, 0, []))], 8 * 60, 19 * 60 + 30, 5, 3, 3, 5, 150, 15, 0.85);
+var called = CallSheet.Of(company);
+Row($"a call sheet of 30 wearers before 5 painters, gap {100 * called.Gap:0.0} %, {called.Entries.Count} called", Median(3, () => CallSheet.Of(company)), "its floor, shortest first",
+    Median(2000, () => (object)CallBound.Of(company, t => (int)t.Minutes)), "under 5000 ms, gap 2 %");
 
 // From a word to faces; each time another seed, so that nothing is remembered.
 var briefSeed = 100;

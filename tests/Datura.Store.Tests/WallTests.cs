@@ -6,7 +6,7 @@ namespace Datura.Store.Tests;
 /// <summary>The second wall: row-level security of PostgreSQL, for whatever a query asks.</summary>
 public class WallTests(Database database) : IClassFixture<Database>
 {
-    private static readonly string[] Walled = ["document", "document_revision", "audit", "shown_look", "wearer_card", "chair_event", "session_photo"];
+    private static readonly string[] Walled = ["document", "document_revision", "audit", "shown_look", "wearer_card", "chair_event", "session_photo", "queue_event"];
 
     [Fact]
     public async Task WhoeverNamesNoStudioSeesAndWritesNothing()
@@ -17,6 +17,8 @@ public class WallTests(Database database) : IClassFixture<Database>
         await new WearerCardStore(database.Source, "own").SaveAsync("walled", 0, "{}", new(2026, 12, 24), new(2026, 12, 24));
         await new DocumentStore(database.Source, "own").AddAsync("painting", "walled", "Wall", "{}");
         await new ChairEventStore(database.Source, "own").AddAsync("walled", [("e1", "{}")], 10);
+        await new DocumentStore(database.Source, "own").AddAsync("day", "walled", "Wall", "{}");
+        await new QueueEventStore(database.Source, "own").AddAsync("walled", [("e1", "{}")], 10);
         await new SessionPhotoStore(database.Source, "own").AddAsync("walled", "p1", DateTimeOffset.UtcNow, [1], 10);
         foreach (var table in Walled)
         {

@@ -13,6 +13,11 @@ public sealed class RandomPerson
 
     public double Years { get; }
 
+    private Func<Vec3, Vec3> Uneven { get; init; } = _ => default;
+
+    /// <summary>The same person with a shift of her own at every place of her face, mm.</summary>
+    public RandomPerson With(Func<Vec3, Vec3> shift) => new(fitted, Years, bumps) { Uneven = shift };
+
     public Vec3 At(SkinPoint place)
     {
         var at = fitted.Position(place);
@@ -23,7 +28,7 @@ public sealed class RandomPerson
             sum += Math.Exp(-away * away / 2) * push;
         }
 
-        return sum;
+        return sum + Uneven(at);
     }
 
     public Vec3 Normal(SkinPoint place) => fitted.Normal(place);

@@ -12,11 +12,11 @@ public class RightsTests(Service service) : IClassFixture<Service>
     private static readonly string[] OwnersAlone =
     [
         "exportStudio", "importStudio", "renameStudio", "listChanges", "listMembers", "invite", "changeRole", "removeMember", "makeResetLink", "exportPerson",
-        "eraseLook", "eraseFace", "eraseKit", "eraseSetting", "eraseCharacter", "eraseReference", "eraseIdea", "eraseCase", "erasePainting",
+        "eraseLook", "eraseFace", "eraseKit", "eraseSetting", "eraseCharacter", "eraseReference", "eraseIdea", "eraseCase", "eraseDay", "eraseProduction", "eraseDrillbook", "erasePainting",
     ];
 
     private static readonly string[] Open =
-        ["readSession", "signIn", "signInSecond", "beginPasskey", "signInByPasskey", "signInAsGuest", "signOut", "chooseStudio", "readLink", "join", "joinToo", "resetPassword", "forgetPassword"];
+        ["readSession", "signIn", "signInSecond", "beginPasskey", "signInByPasskey", "signInAsGuest", "signOut", "chooseStudio", "readLink", "join", "joinToo", "resetPassword", "forgetPassword", "watchQueue"];
 
     private static readonly string[] Guests = ["readGuestLook", "drawGuestLook", "printGuestSheet"];
 

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 
 test('a case for forty faces is packed, and its list is a file', async ({ page }) => {
   await page.goto('/case')
-  await page.getByRole('button', { name: 'New case' }).click()
+  await page.getByRole('button', { name: 'New case', exact: true }).click()
   await expect(page.getByLabel('Name of the case')).toHaveValue('New case')
   await page.getByLabel('Name of the case').fill(`Forty ${Date.now()}`)
   await page.locator('.add .n-select').click()

@@ -48,5 +48,16 @@ test('the largest look is fitted into 14 minutes and painted whole again', async
   await expect(page.locator('.strip .figure')).not.toHaveText(before!)
   await expect(side).toContainText('Some parts are quicker or left out this time.')
   await page.getByRole('button', { name: 'Paint all of it' }).last().click()
-  await expect(page.locator('.strip .figure')).toHaveText(before!)
+  // The order on the screen is kept as far as it goes, which may cost some seconds; a shorter one is offered beside it.
+  const minutes = (text: string | null) => {
+    const [min, sec] = /(\d+):(\d\d)/
+      .exec(text ?? '')!
+      .slice(1)
+      .map(Number)
+    return min + sec / 60
+  }
+  await expect
+    .poll(async () => minutes(await page.locator('.strip .figure').textContent()), { timeout: 20_000 })
+    .toBeGreaterThan(0.95 * minutes(before))
+  expect(minutes(await page.locator('.strip .figure').textContent())).toBeLessThan(1.05 * minutes(before))
 })

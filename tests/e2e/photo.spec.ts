@@ -69,6 +69,11 @@ test('a painted face is looked over, and what went wrong is named', async ({ pag
   await expect(page.getByText(/Socket/).first()).toBeVisible()
   await page.getByText('Every part').click()
   await expect(page.getByRole('columnheader', { name: 'ΔE00' })).toBeVisible()
+  // Into the book, as a session that nobody had noted.
+  await page.getByLabel('Which session').last().click()
+  await page.getByText('A new session, today').click()
+  await page.getByRole('button', { name: 'Into the book' }).click()
+  await expect(page.getByText(/\d+ findings are in the book/)).toBeVisible()
   await page.getByRole('slider').press('ArrowRight')
   await page.getByRole('button', { name: 'Laid on the skin' }).click()
   await expect(page.getByRole('img', { name: 'The photo laid flat on the skin' })).toBeVisible({

@@ -109,7 +109,15 @@ for (const [width, height] of [
 ]) {
   test(`nothing runs off the side at ${width}×${height}`, async ({ page }) => {
     await page.setViewportSize({ width: width!, height: height! })
-    for (const address of ['/looks', '/faces/odalys', '/looks/drowned-lamp-keeper']) {
+    for (const address of [
+      '/looks',
+      '/faces/odalys',
+      '/days',
+      '/calls',
+      '/calendar',
+      '/drills',
+      '/looks/drowned-lamp-keeper',
+    ]) {
       await page.goto(address)
       await page.waitForLoadState('networkidle')
       const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)

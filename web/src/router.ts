@@ -16,6 +16,17 @@ export const router = createRouter({
       props: (route) => ({ look: route.query.look, face: route.query.face, session: route.query.session }),
     },
     { path: '/characters/:id?', component: () => import('./views/CharactersView.vue'), props: true },
+    { path: '/calendar', component: () => import('./views/CalendarView.vue') },
+    { path: '/drills/:id?', component: () => import('./views/DrillsView.vue'), props: true },
+    { path: '/calls/:id?', component: () => import('./views/CallsView.vue'), props: true },
+    { path: '/days/:id/queue', component: () => import('./views/QueueView.vue'), props: true },
+    {
+      path: '/queue',
+      component: () => import('./views/PublicQueueView.vue'),
+      props: (route) => ({ board: route.query.board === 'yes' }),
+      meta: { open: true },
+    },
+    { path: '/days/:id?', component: () => import('./views/DaysView.vue'), props: true },
     { path: '/case/:id?', component: () => import('./views/CaseView.vue'), props: true },
     { path: '/chair', component: () => import('./views/ChairsView.vue') },
     {

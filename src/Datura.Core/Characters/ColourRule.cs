@@ -4,10 +4,15 @@ using Datura.Core.Order;
 namespace Datura.Core.Characters;
 
 /// <summary>A coat, as it lies on this skin and on what is beneath, is one of the palette's colours by day.</summary>
-internal sealed class ColourRule(CharacterPart part, string role, CharacterColour colour) : PartRule($"{part.Model.Id}/colour/{role}", part)
+internal sealed class ColourRule(CharacterPart part, string role, CharacterColour colour) : PartRule($"{part.Model.Id}{Of}{role}", part)
 {
+    private const string Of = "/colour/";
+
     // More tries than this are no small change any more.
     private const int MostMixes = 4;
+
+    /// <summary>Whether a rule's key is of this kind.</summary>
+    public static bool Is(string rule) => rule.Contains(Of, StringComparison.Ordinal);
 
     private string Coat => Shapes.PartKinds.Find(Part.Model.Kind)!.Roles.First(r => r.Id == role).Label.ToLowerInvariant();
 

@@ -43,6 +43,16 @@ public sealed record PracticeLaw(double FirstSeconds, double Exponent, double Ex
     /// <summary>Of the n-th session, from 1.</summary>
     public double SecondsAt(double n) => FirstSeconds * Math.Pow(n, -Exponent);
 
+    /// <summary>Between these the n-th session lies with a chance: of the line, which is not known well, and of a single session about it (Student's t).</summary>
+    public (double Low, double High) Band(double n, double chance)
+    {
+        var logs = Enumerable.Range(1, Count).Select(k => Math.Log(k)).ToArray();
+        var mean = logs.Average();
+        var off = Math.Log(n) - mean;
+        var half = StudentT.InvCDF(0, 1, Count - 2, 0.5 + chance / 2) * Sd * Math.Sqrt(1 + 1.0 / Count + off * off / logs.Sum(l => (l - mean) * (l - mean)));
+        return (SecondsAt(n) * Math.Exp(-half), SecondsAt(n) * Math.Exp(half));
+    }
+
     /// <summary>Whether it gets quicker at all, as far as can be told.</summary>
     public bool Improves => Exponent - StudentT.InvCDF(0, 1, Count - 2, 1 - (1 - Confidence) / 2) * ExponentSd > 0;
 

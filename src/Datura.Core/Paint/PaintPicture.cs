@@ -164,6 +164,13 @@ public sealed class PaintPicture
         return colours[StackAt(xMm, yMm)];
     }
 
+    /// <summary>What lies on every pixel, film by film.</summary>
+    public PaintCores Cores()
+    {
+        Settle();
+        return new(Window, stackOf, [.. layers.Select(l => l.Under)], [.. layers.Select(l => l.Coat)], [.. layers.Select(l => l.Level / (double)(Levels - 1))], colours);
+    }
+
     /// <summary>Whether nothing lies on a pixel.</summary>
     public bool IsBare(int column, int row) => stackOf[row * Window.Pixels + column] == 0;
 

@@ -44,7 +44,9 @@ public static class FaceFromPhotos
             }
 
             var poses = PhotoPoses.Of(photos, solve);
-            return new(PhotoNotes.AtRest(measures, years), poses, years, PhotoNotes.Of(photos, poses, measures, years));
+            var sides = FaceAsymmetry.Of(photos, solve);
+            IReadOnlyList<Remark> notes = [.. PhotoNotes.Of(photos, poses, measures, years), .. FaceAsymmetry.Told(sides)];
+            return new(PhotoNotes.AtRest(measures, years), poses, years, notes) { Sides = sides };
         }
     }
 

@@ -7,6 +7,9 @@ namespace Datura.Core.Photos;
 /// <param name="Notes">What may make it wrong, and what to do.</param>
 public sealed record MeasuredFace(IReadOnlyList<PhotoMeasure> Measures, IReadOnlyList<PhotoPose> Photos, double Years, IReadOnlyList<Remark> Notes)
 {
+    /// <summary>How its two sides differ, whether that is clear or not; none where no photo shows it from before.</summary>
+    public IReadOnlyList<SideDifference> Sides { get; init; } = [];
+
     /// <summary>Those that the photos tell, by id, mm.</summary>
     public IReadOnlyDictionary<string, double> TakenMm => Measures.Where(m => m.Taken).ToDictionary(m => m.Id, m => Math.Round(m.Mm, 1));
 }

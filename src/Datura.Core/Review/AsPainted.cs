@@ -35,25 +35,37 @@ public static class AsPainted
         };
     }
 
-    /// <summary>Colours of the palette that the face as seen does not keep, in words.</summary>
-    public static IReadOnlyList<string> OffColours(Character character, Look look, PlannedLook planned, Kit kit, PhotoReview review)
+    /// <summary>What of a character's rules the face as painted does not keep, in words, and how many it keeps.</summary>
+    /// <param name="painted">The look as it came out, see <see cref="Of"/>.</param>
+    public static (IReadOnlyList<string> Broken, int Kept) Held(Character character, Look painted, PlannedLook planned, Kit kit, PhotoReview review)
     {
-        var (off, worn) = (new List<string>(), PartMatch.Of(character, look, planned, kit));
-        foreach (var figure in review.Figures.Where(f => f.Colour is { Spots: >= 5 }))
+        var (off, answered) = OffColours(character, painted, planned, kit, review);
+        // Of a colour that was seen the photo has the word, not the paint that was planned.
+        var rules = Conformity.Of(character, painted, planned, kit).Where(f => !(ColourRule.Is(f.Rule) && f.LookParts.Any(answered.Contains))).ToArray();
+        return ([.. rules.Where(f => f.State == RuleState.Off).Select(f => f.Found.Sentence), .. off], rules.Count(f => f.State != RuleState.Off) + answered.Count - off.Count);
+    }
+
+    private static (IReadOnlyList<string> Off, IReadOnlySet<string> Answered) OffColours(Character character, Look look, PlannedLook planned, Kit kit, PhotoReview review)
+    {
+        var (off, answered, worn) = (new List<string>(), new HashSet<string>(), PartMatch.Of(character, look, planned, kit));
+        foreach (var sides in review.Figures.Where(f => f.Colour is { Spots: >= 5 }).GroupBy(f => f.Figure.PartId))
         {
-            var part = character.Parts.FirstOrDefault(p => worn.Find(p)?.Part.Id == figure.Figure.PartId);
+            var part = character.Parts.FirstOrDefault(p => worn.Find(p)?.Part.Id == sides.Key);
             if (part is null || part.Colours.Count != 1 || character.Palette.FirstOrDefault(c => c.Id == part.Colours.Values.Single()) is not { } colour)
             {
                 continue;
             }
 
-            var apart = ColourDifference.DeltaE00(figure.Colour!.Seen, colour.Colour);
-            if (apart > colour.WithinDeltaE + 2 * figure.Colour.SdDeltaE)
+            answered.Add(sides.Key);
+            var worst = sides.MaxBy(f => Apart(f.Colour!, colour) - 2 * f.Colour!.SdDeltaE)!;
+            if (Apart(worst.Colour!, colour) > colour.WithinDeltaE + 2 * worst.Colour!.SdDeltaE)
             {
-                off.Add(Remark.Of(RemarkCode.ReviewPalette, ("part", figure.Figure.Label), ("colour", colour.Name), ("off", apart), ("within", colour.WithinDeltaE)).Sentence);
+                off.Add(Remark.Of(RemarkCode.ReviewPalette, ("part", worst.Figure.Name), ("colour", colour.Name), ("off", Apart(worst.Colour, colour)), ("within", colour.WithinDeltaE)).Sentence);
             }
         }
 
-        return off;
+        return (off, answered);
     }
+
+    private static double Apart(FigureColour seen, CharacterColour wanted) => ColourDifference.DeltaE00(seen.Seen, wanted.Colour);
 }

@@ -6,7 +6,6 @@ namespace Datura.Core.Review;
 /// </summary>
 internal static class EdgeMatch
 {
-    private const double Floor = 0.02;
     private const int HalfWindowMm = 5;
     private const double LeastLikeness = 0.6;
     private const double LeastSlope = 0.25;
@@ -16,17 +15,18 @@ internal static class EdgeMatch
     private const double MostFit = 12;
     private const int LeastSamples = 8;
 
-    /// <summary>How much inside and outside differ as planned.</summary>
-    public static double Contrast(ReviewLine line) => Math.Sqrt(Axis(line).Sum(a => a * a));
+    /// <summary>How much inside and outside differ.</summary>
+    /// <param name="centreMm">Where along the line the outline is expected.</param>
+    public static double Contrast(ReviewLine line, double centreMm = 0) => Math.Sqrt(Axis(line, centreMm).Sum(a => a * a));
 
     /// <summary>How well the photo along a line fits the plan at every shift.</summary>
-    /// <param name="seen">What the photo shows along it, linear channels; NaN where nothing is seen.</param>
-    public static EdgeCurve Of(ReviewLine line, IReadOnlyList<(double R, double G, double B)> seen)
+    /// <param name="seen">What the photo shows along it, as logarithms; NaN where nothing is seen.</param>
+    /// <param name="centreMm">Where along the line the outline is expected.</param>
+    public static EdgeCurve Of(ReviewLine line, IReadOnlyList<(double R, double G, double B)> seen, double centreMm = 0)
     {
-        var axis = Axis(line);
-        double Along((double R, double G, double B) c) => axis[0] * Math.Log(c.R + Floor) + axis[1] * Math.Log(c.G + Floor) + axis[2] * Math.Log(c.B + Floor);
-        var photo = seen.Select(Along).ToArray();
-        var planned = line.Planned.Select(Along).ToArray();
+        var axis = Axis(line, centreMm);
+        var photo = seen.Select(c => Along(axis, c)).ToArray();
+        var planned = line.Planned.Select(c => Along(axis, LookFilms.Log(c))).ToArray();
         var fits = new double[EdgeCurve.Count];
         for (var place = 0; place < fits.Length; place++)
         {
@@ -35,12 +35,12 @@ internal static class EdgeMatch
             for (var k = 0; k < photo.Length; k++)
             {
                 var t = k - ReviewLine.ReachMm - shift;
-                if (Math.Abs(t) > HalfWindowMm || !double.IsFinite(photo[k]))
+                var at = 2 * (t + ReviewLine.PlannedReachMm);
+                if (Math.Abs(t - centreMm) > HalfWindowMm || !double.IsFinite(photo[k]) || at < 0 || at > planned.Length - 1)
                 {
                     continue;
                 }
 
-                var at = 2 * (t + ReviewLine.PlannedReachMm);
                 var i = (int)at;
                 var x = planned[i] + (at - i) * (planned[Math.Min(i + 1, planned.Length - 1)] - planned[i]);
                 var y = photo[k];
@@ -63,10 +63,11 @@ internal static class EdgeMatch
     /// <summary>How wide the change is as planned, mm.</summary>
     public static double PlannedWidth(ReviewLine line)
     {
-        var axis = Axis(line);
-        return Width([.. Enumerable.Range(0, ReviewLine.Samples).Select(k => line.Planned[2 * (k - ReviewLine.ReachMm + ReviewLine.PlannedReachMm)])
-            .Select(c => axis[0] * Math.Log(c.R + Floor) + axis[1] * Math.Log(c.G + Floor) + axis[2] * Math.Log(c.B + Floor))], 0);
+        var axis = Axis(line, 0);
+        return Width([.. Enumerable.Range(0, ReviewLine.Samples).Select(k => Along(axis, LookFilms.Log(line.Planned[2 * (k - ReviewLine.ReachMm + ReviewLine.PlannedReachMm)])))], 0);
     }
+
+    private static double Along(double[] axis, (double R, double G, double B) c) => axis[0] * c.R + axis[1] * c.G + axis[2] * c.B;
 
     // From a tenth to nine tenths of the change, as the steepest place would have it.
     private static double Width(double[] photo, double shift)
@@ -86,15 +87,15 @@ internal static class EdgeMatch
         return steepest > 0 ? 0.8 * (most - least) / steepest : double.NaN;
     }
 
-    private static double[] Axis(ReviewLine line)
+    private static double[] Axis(ReviewLine line, double centreMm)
     {
         static double[] Mean(IEnumerable<(double R, double G, double B)> colours)
         {
-            var all = colours.ToArray();
-            return [all.Average(c => Math.Log(c.R + Floor)), all.Average(c => Math.Log(c.G + Floor)), all.Average(c => Math.Log(c.B + Floor))];
+            var all = colours.Select(LookFilms.Log).ToArray();
+            return [all.Average(c => c.R), all.Average(c => c.G), all.Average(c => c.B)];
         }
 
-        var middle = 2 * ReviewLine.PlannedReachMm;
+        var middle = 2 * ReviewLine.PlannedReachMm + (int)Math.Round(2 * centreMm);
         var (inside, outside) = (Mean(line.Planned.Skip(middle - 7).Take(7)), Mean(line.Planned.Skip(middle + 1).Take(7)));
         return [.. inside.Zip(outside, (a, b) => a - b)];
     }

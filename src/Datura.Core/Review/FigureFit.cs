@@ -8,12 +8,15 @@ namespace Datura.Core.Review;
 /// </summary>
 internal static class FigureFit
 {
-    private const double ShiftSpreadMm = 5;
-    private const double SizeSpread = 0.15;
+    /// <summary>How far painters usually are off, before a photo is looked at (by judgement).</summary>
+    public const double ShiftSpreadMm = 5;
+
+    public const double SizeSpread = 0.15;
     private const double TurnSpread = 0.15;
     private const double LeastScaleMm = 0.6;
     private const double Biweight = 4.685;
     private const int Rounds = 12;
+    private const double MostOffMm = 10;
 
     /// <summary>An outline is found on the photo no better than so, mm: the mapping of photo to skin (by judgement, checked by simulated photos).</summary>
     public const double CommonMm = 0.6;
@@ -21,41 +24,34 @@ internal static class FigureFit
     /// <summary>The same where nobody has looked at the photo's points.</summary>
     public const double UncheckedMm = 1.8;
 
-    private const double CoarseMm = 1;
-    private const double WithinMm = 2;
+    // The figure as a whole is found first; a line is asked only near that.
+    private const double WithinMm = 2.5;
 
-    /// <summary>
-    /// The figure as a whole is tried at every shift and size; only lines that fit near the best of them have a word, so that a row of like
-    /// things (teeth, dots) is not taken for its neighbour.
-    /// </summary>
-    public static IReadOnlyList<(int Line, Word Word)> Words(ChartPoint middle, IReadOnlyList<(ReviewLine Line, EdgeCurve Curve)> lines)
+    /// <summary>What every line says, near where the figure as a whole lies.</summary>
+    /// <returns>The words with the width of the edge there, and how many lines had a chance to speak.</returns>
+    public static (IReadOnlyList<(Word Word, double WidthMm)> Words, int Asked) Words(ReviewFigure figure, IReadOnlyList<FigureSearch.Seen> lines)
     {
-        var (best, found) = (double.NegativeInfinity, (Out: 0.0, Up: 0.0, Larger: 0.0));
-        foreach (var larger in (ReadOnlySpan<double>)[0, 0.06, -0.06, 0.12, -0.12, 0.18, -0.18, 0.24, -0.24])
+        // What others lie on is where it is.
+        var place = figure.IsBase ? default : FigureSearch.Of(figure, lines);
+        var (words, asked) = (new List<(Word, double)>(), 0);
+        foreach (var (line, seen) in lines)
         {
-            for (var x = -8.0; x <= 8; x += CoarseMm)
+            var expected = place.Off(line, figure.Middle);
+            var moved = figure.Laid(line, place);
+            if (Math.Abs(expected) > MostOffMm || EdgeMatch.Contrast(moved, expected) < ReviewFigures.LeastContrast)
             {
-                for (var y = -8.0; y <= 8; y += CoarseMm)
-                {
-                    var fit = -(x * x + y * y) / (2 * ShiftSpreadMm * ShiftSpreadMm) - larger * larger / (2 * SizeSpread * SizeSpread);
-                    foreach (var (line, curve) in lines)
-                    {
-                        fit += curve.At(Off(line, x, y, larger));
-                    }
+                continue;
+            }
 
-                    if (fit > best)
-                    {
-                        (best, found) = (fit, (x, y, larger));
-                    }
-                }
+            asked++;
+            var curve = EdgeMatch.Of(moved, seen, expected);
+            if (curve.Near(0, WithinMm) is var (mm, sd))
+            {
+                words.Add((new(line.At, line.Out, expected + mm, sd), curve.WidthAt(expected + mm)));
             }
         }
 
-        return [.. lines.Select((l, k) => (k, l.Line, Near: l.Curve.Near(Off(l.Line, found.Out, found.Up, found.Larger), WithinMm))).Where(l => l.Near is not null)
-            .Select(l => (l.k, new Word(l.Line.At, l.Line.Out, l.Near!.Value.Mm, l.Near.Value.SdMm)))];
-
-        double Off(ReviewLine line, double x, double y, double larger) =>
-            line.Out.XMm * (x + larger * (line.At.XMm - middle.XMm)) + line.Out.YMm * (y + larger * (line.At.YMm - middle.YMm));
+        return (words, asked);
     }
 
     /// <summary>One line's word.</summary>

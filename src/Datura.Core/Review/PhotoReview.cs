@@ -60,20 +60,22 @@ public sealed record PhotoReview(IReadOnlyList<ReviewedFigure> Figures, IReadOnl
     private static void Edges(ReviewPlaces places, ReviewedPhoto photo, Dictionary<ReviewFigure, List<FigureFit.Word>> words, Dictionary<ReviewFigure, List<double>> widths, Dictionary<ReviewFigure, int> sought)
     {
         var found = new List<(ReviewFigure Figure, FigureFit.Word Word)>();
-        foreach (var figure in places.Lines.GroupBy(l => l.Figure))
+        var asked = places.Lines.GroupBy(l => l.Figure).AsParallel().AsOrdered().Select(f => (f.Key, Answer: FigureFit.Words(f.Key, [.. f.Select(l => Seen(l.Line, l.From))])));
+        foreach (var (figure, (said, count)) in asked)
         {
-            sought[figure.Key] = sought.GetValueOrDefault(figure.Key) + figure.Count();
-            var lines = figure.Select(l => (l.Line, EdgeMatch.Of(
-                l.Line, [.. Enumerable.Range(l.From, ReviewLine.Samples).Select(at => places.Px[2 * at] < 0 ? (double.NaN, double.NaN, double.NaN) : Colour(photo.Colours, at))]))).ToArray();
-            foreach (var (line, word) in FigureFit.Words(figure.Key.Middle, lines))
+            sought[figure] = sought.GetValueOrDefault(figure) + count;
+            foreach (var (word, width) in said)
             {
-                found.Add((figure.Key, word));
-                if (lines[line].Item2.WidthAt(word.OffMm) is var width && double.IsFinite(width))
+                found.Add((figure, word));
+                if (double.IsFinite(width))
                 {
-                    (widths.TryGetValue(figure.Key, out var all) ? all : widths[figure.Key] = []).Add(width);
+                    (widths.TryGetValue(figure, out var all) ? all : widths[figure] = []).Add(width);
                 }
             }
         }
+
+        FigureSearch.Seen Seen(ReviewLine line, int from) => new(
+            line, [.. Enumerable.Range(from, ReviewLine.Samples).Select(at => places.Px[2 * at] < 0 ? (double.NaN, double.NaN, double.NaN) : LookFilms.Log(Colour(photo.Colours, at)))]);
 
         var shared = Shared(found, photo.Photo.IsChecked ? 1 : Unchecked);
         foreach (var (figure, word) in found)

@@ -13,7 +13,7 @@ public static class ReviewFigures
     private const double LineSpacingMm = 4;
 
     // Logarithmic channels inside and outside must differ by so much to be found on a photo (about a quarter in brightness).
-    private const double LeastContrast = 0.25;
+    internal const double LeastContrast = 0.25;
 
     private const double InsideMm = 1.2;
 
@@ -31,13 +31,14 @@ public static class ReviewFigures
         var paint = new PaintPicture(look.Skin, Window);
         paint.Lay(look.Coats.SelectMany(s => s));
         var seen = new PlannedColours(paint);
+        var films = LookFilms.Of(paint);
         var figures = new List<ReviewFigure>();
         foreach (var part in look.InOrder.GroupBy(j => j.PartId))
         {
             foreach (var side in part.SelectMany(j => j.Marks.Select(m => m.Side)).Distinct())
             {
                 var marks = part.SelectMany(j => j.Marks.Where(m => m.Side == side)).ToArray();
-                if (Figure(look, seen, part.Key, part.First().PartLabel, side, marks, part.All(j => j.Role.Stage == Stage.Base)) is { } figure)
+                if (Figure(look, seen, films, part.Key, part.First().PartLabel, side, marks, part.All(j => j.Role.Stage == Stage.Base)) is { } figure)
                 {
                     figures.Add(figure);
                 }
@@ -50,7 +51,7 @@ public static class ReviewFigures
         return kept;
     }
 
-    private static ReviewFigure? Figure(PlannedLook look, PlannedColours seen, string id, string label, Side side, Mark[] marks, bool isBase)
+    private static ReviewFigure? Figure(PlannedLook look, PlannedColours seen, LookFilms films, string id, string label, Side side, Mark[] marks, bool isBase)
     {
         var map = CoverageMap.Of(marks, Window);
         var inside = new bool[Window.Pixels, Window.Pixels];
@@ -78,7 +79,18 @@ public static class ReviewFigures
         var lines = Outline(inside, map).Where(o => seen.TopCoat(o.At - InsideMm * o.Out) is { } top && own.Contains(top)).Select(o => Line(look, seen, o.At, o.Out)).OfType<ReviewLine>().ToList();
         var (spots, seenPx) = Spots(look, seen, inside, map, own, isBase ? SpotsOfBase : SpotsPerFigure);
         var radius = Math.Max(LeastRadiusMm, Math.Sqrt(count / Math.PI));
-        return lines.Count < 3 && spots.Count < 3 ? null : new(id, label, side, isBase, middle, radius, Every(lines, LinesPerFigure), spots, seenPx / 100.0);
+        return lines.Count < 3 && spots.Count < 3 ? null : new(id, label, side, isBase, middle, radius, Every(lines, LinesPerFigure), spots, seenPx / 100.0) { Films = new(films, own, Covered(map)) };
+    }
+
+    private static bool[] Covered(CoverageMap map)
+    {
+        var covered = new bool[Window.Pixels * Window.Pixels];
+        for (var n = 0; n < map.Level.Length; n++)
+        {
+            covered[(map.Top + n / map.Width) * Window.Pixels + map.Left + n % map.Width] = map.Level[n] > 0;
+        }
+
+        return covered;
     }
 
     // Pixels at the outline, some way from each other, each with the way out of a softened figure.

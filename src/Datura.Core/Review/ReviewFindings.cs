@@ -38,8 +38,17 @@ internal static class ReviewFindings
             }
         }
 
-        return [.. all.OrderByDescending(f => f.Weight)];
+        // Off its place and off the other side is one slip: it is told once, as it shows most.
+        return [.. all.OrderByDescending(f => f.Weight).DistinctBy(f => (f.PartId, f.Side, Slip(f.Kind)))];
     }
+
+    private static FindingKind Slip(FindingKind kind) => kind switch
+    {
+        FindingKind.SideHigher or FindingKind.SideFartherOut => FindingKind.Moved,
+        FindingKind.SideLarger => FindingKind.Size,
+        FindingKind.SideColour => FindingKind.Colour,
+        _ => kind,
+    };
 
     private static IEnumerable<ReviewFinding> Single(ReviewedFigure figure, double minutes)
     {
@@ -51,7 +60,7 @@ internal static class ReviewFindings
 
         ReviewFinding Found(FindingKind kind, double amount, double sd, double least, RemarkCode words, RemarkCode mending, double mendingMinutes, params (string, object)[] values) => new(
             kind, f.PartId, f.Side, amount, 1.28 * sd, Math.Abs(amount) / least * Seen(f), f.Middle,
-            Remark.Of(words, [("part", Name(f)), .. values]).Sentence, Remark.Of(mending, ("part", Name(f))).Sentence, Math.Max(0.5, Math.Round(2 * mendingMinutes) / 2));
+            Remark.Of(words, [("part", f.Name), .. values]).Sentence, Remark.Of(mending, ("part", f.Name)).Sentence, Math.Max(0.5, Math.Round(2 * mendingMinutes) / 2));
 
         if (colour is { Present: < MissingPresent and var present } && !f.IsBase)
         {
@@ -115,8 +124,8 @@ internal static class ReviewFindings
         {
             var at = wrong == Side.Left ? left.Figure : right.Figure;
             return new(kind, f.PartId, wrong, amount, 1.28 * sd, Math.Abs(amount) / least * Seen(f), at.Middle,
-                Remark.Of(words, [("part", f.Label), ("side", Word(wrong)), ("other", Word(wrong == Side.Left ? Side.Right : Side.Left)), .. values]).Sentence,
-                Remark.Of(mending, ("part", Name(at))).Sentence, Math.Max(0.5, Math.Round(2 * mendingMinutes) / 2));
+                Remark.Of(words, [("part", f.Label), ("side", ReviewFigure.Word(wrong)), ("other", ReviewFigure.Word(wrong == Side.Left ? Side.Right : Side.Left)), .. values]).Sentence,
+                Remark.Of(mending, ("part", at.Name)).Sentence, Math.Max(0.5, Math.Round(2 * mendingMinutes) / 2));
         }
 
         if (left is { Shift: { Lines: >= LeastLines } l, OutlineSeen: >= LeastOutline } && right is { Shift: { Lines: >= LeastLines } r, OutlineSeen: >= LeastOutline })
@@ -167,10 +176,6 @@ internal static class ReviewFindings
 
     // A large figure is seen before a small one.
     private static double Seen(ReviewFigure f) => Math.Clamp(Math.Sqrt(f.SeenCm2), 0.7, 4);
-
-    private static string Word(Side side) => side == Side.Left ? "left" : "right";
-
-    private static string Name(ReviewFigure f) => f.Side == Side.Middle ? f.Label : $"{f.Label}, {Word(f.Side)}";
 
     private static string Way(ReviewFigure f, FigureShift shift)
     {

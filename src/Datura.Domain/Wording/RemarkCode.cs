@@ -312,6 +312,12 @@ public enum RemarkCode
     /// <inheritdoc cref="PhotoIrisScale"/>
     PhotoChild,
 
+    /// <summary>How the two sides of a measured face differ.</summary>
+    PhotoSideHigher,
+
+    /// <inheritdoc cref="PhotoSideHigher"/>
+    PhotoSideFartherOut,
+
     /// <summary>What a photo of the finished face shows, and what to do about it.</summary>
     ReviewMissing,
 

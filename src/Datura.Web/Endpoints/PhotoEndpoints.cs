@@ -1,5 +1,4 @@
 using Datura.Core.Body;
-using Datura.Core.Characters;
 using Datura.Core.Photos;
 using Datura.Core.Review;
 using Datura.Documents;
@@ -107,10 +106,7 @@ public static class PhotoEndpoints
         var painted = AsPainted.Of(request.Look, review);
         var planned = await plans.PlanAsync(request with { Look = painted }, cancel);
         var kit = await plans.KitAsync(request, cancel);
-        var findings = Conformity.Of(character, painted, planned, kit);
-        var colours = AsPainted.OffColours(character, painted, planned, kit, review);
-        var off = findings.Where(f => f.State == RuleState.Off).Select(f => f.Found.Sentence).Concat(colours).ToArray();
-        return (off, findings.Count - findings.Count(f => f.State == RuleState.Off));
+        return AsPainted.Held(character, painted, planned, kit, review);
     }
 
     private static PhotoMeasureResource Of(PhotoMeasure m) =>

@@ -65,6 +65,28 @@ public class FaceFromPhotosTests(ITestOutputHelper output)
         Assert.True(card < iris && iris < none, $"{card} {iris} {none}");
     }
 
+    // The middle line of a card is as long as a ruler of that length.
+    [Fact]
+    public void TwoMarksOfARulerTellTheScale()
+    {
+        var misses = new List<double>();
+        for (var seed = 0; seed < 30; seed++)
+        {
+            var random = new SeededRandom((ulong)(300 + seed));
+            var person = RandomPerson.Draw(random);
+            var (front, side) = (RandomShots.Of(person, random, 0, card: true).Photo, RandomShots.Of(person, random, 70, card: false).Photo);
+            var c = front.Held!.Corners;
+            var ruler = front.Held with { Corners = [(c[0] + c[6]) / 2, (c[1] + c[7]) / 2, (c[2] + c[4]) / 2, (c[3] + c[5]) / 2], ShortMm = 10 };
+            PhotoMeasure Eyes(HeldThing? held) => FaceFromPhotos.Of([front with { Held = held }, side]).Measures.Single(m => m.Id == "outerEyeDistance");
+            var (by, none) = (Eyes(ruler), Eyes(null));
+            Assert.True(by.SdMm < none.SdMm, $"{by.SdMm} {none.SdMm}");
+            misses.Add(Math.Abs(by.Mm - person.Mm(Measures.Find("outerEyeDistance")!)));
+        }
+
+        Assert.InRange(misses.Order().ElementAt(misses.Count / 2), 0, 1.5);
+        Assert.InRange(misses.Order().ElementAt(misses.Count * 9 / 10), 0, 5);
+    }
+
     // Doubling a picture, or laying it down in other pixels, changes nothing of the face.
     [Fact]
     public void PixelsOfAnySizeGiveTheSameFace()

@@ -64,7 +64,7 @@ export const entry: { word: string; refused?: (status: number) => void } = { wor
 const PAGE = freshName()
 
 /** The header that names a save, so that it can be sent again. */
-const keyed = (key?: string) => (key ? { header: { 'Idempotency-Key': key } } : {})
+export const keyed = (key?: string) => (key ? { header: { 'Idempotency-Key': key } } : {})
 
 export const client = createClient<paths>({ baseUrl: '' })
 
@@ -114,7 +114,18 @@ export interface Shown {
 }
 
 export type DocumentKind =
-  'looks' | 'faces' | 'kits' | 'settings' | 'characters' | 'references' | 'ideas' | 'cases' | 'paintings'
+  | 'looks'
+  | 'faces'
+  | 'kits'
+  | 'settings'
+  | 'characters'
+  | 'references'
+  | 'ideas'
+  | 'cases'
+  | 'days'
+  | 'productions'
+  | 'drills'
+  | 'paintings'
 
 /** What every kind of document can: the addresses differ in their first word alone. */
 export function documents(kind: DocumentKind) {

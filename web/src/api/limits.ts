@@ -2,6 +2,76 @@
 
 /** What a number may be; bind it to a field: v-bind="LIMITS.Setting.slotMinutes". */
 export const LIMITS = {
+  ArrivalBurst: {
+    atMinute: {
+      min: 0,
+      max: 1440,
+    },
+    faces: {
+      min: 1,
+      max: 200,
+    },
+  },
+  ArrivalRate: {
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+    perHour: {
+      min: 0,
+      max: 1000,
+    },
+  },
+  BoothBreak: {
+    atMinute: {
+      min: 0,
+      max: 1440,
+    },
+    minutes: {
+      min: 1,
+      max: 240,
+    },
+  },
+  BoothDay: {
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+    untilMinute: {
+      min: 0,
+      max: 1440,
+    },
+    patienceMinutes: {
+      min: 1,
+      max: 600,
+    },
+    takesOther: {
+      min: 0,
+      max: 1,
+    },
+    betweenMinutes: {
+      min: 0,
+      max: 60,
+    },
+    inTimeChance: {
+      min: 0.5,
+      max: 0.99,
+    },
+  },
+  BoothPainter: {
+    timePercent: {
+      min: 20,
+      max: 500,
+    },
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+    untilMinute: {
+      min: 0,
+      max: 1440,
+    },
+  },
   Brief: {
     minutes: {
       min: 1,
@@ -14,6 +84,48 @@ export const LIMITS = {
     seed: {
       min: 0,
       max: 1000000,
+    },
+  },
+  BusyTime: {
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+    untilMinute: {
+      min: 0,
+      max: 1440,
+    },
+  },
+  CallPainter: {
+    timePercent: {
+      min: 20,
+      max: 500,
+    },
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+  },
+  CallWearer: {
+    ownMinutes: {
+      min: 0.5,
+      max: 600,
+    },
+    dryMinutes: {
+      min: 0,
+      max: 240,
+    },
+    wigMinutes: {
+      min: 0,
+      max: 240,
+    },
+    costumeMinutes: {
+      min: 0,
+      max: 240,
+    },
+    fromMinute: {
+      min: 0,
+      max: 1440,
     },
   },
   Case: {
@@ -120,6 +232,72 @@ export const LIMITS = {
       max: 100,
     },
   },
+  DrillPhotoRequest: {
+    columns: {
+      min: 1,
+      max: 4000,
+    },
+    rows: {
+      min: 1,
+      max: 4000,
+    },
+    stepMm: {
+      min: 0.1,
+      max: 1,
+    },
+    seconds: {
+      min: 1,
+      max: 7200,
+    },
+  },
+  DrillRequest: {
+    sharePercent: {
+      min: 20,
+      max: 200,
+    },
+    turnDeg: {
+      min: -180,
+      max: 180,
+    },
+  },
+  DrillTry: {
+    placeMm: {
+      min: 0,
+      max: 1000,
+    },
+    shapeMm: {
+      min: 0,
+      max: 1000,
+    },
+    widthPercent: {
+      min: -100,
+      max: 10000,
+    },
+    unevenPercent: {
+      min: 0,
+      max: 10000,
+    },
+    symmetryMm: {
+      min: 0,
+      max: 1000,
+    },
+    coveredPercent: {
+      min: 0,
+      max: 100,
+    },
+    tonePercent: {
+      min: 0,
+      max: 10000,
+    },
+    missing: {
+      min: 0,
+      max: 200,
+    },
+    seconds: {
+      min: 1,
+      max: 7200,
+    },
+  },
   Forbidden: {
     withinDeltaE: {
       min: 0,
@@ -146,6 +324,28 @@ export const LIMITS = {
       max: 60,
     },
   },
+  HandMeasures: {
+    knucklesMm: {
+      min: 40,
+      max: 120,
+    },
+    backMm: {
+      min: 40,
+      max: 140,
+    },
+    wristMm: {
+      min: 90,
+      max: 260,
+    },
+    forearmMm: {
+      min: 120,
+      max: 420,
+    },
+    forearmLongMm: {
+      min: 80,
+      max: 280,
+    },
+  },
   Hanging: {
     share: {
       min: 0,
@@ -170,6 +370,20 @@ export const LIMITS = {
     oneSided: {
       min: 0,
       max: 1,
+    },
+  },
+  KeptCall: {
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+    paintedMinute: {
+      min: 0,
+      max: 1440,
+    },
+    readyMinute: {
+      min: 0,
+      max: 1440,
     },
   },
   LampLevel: {
@@ -216,6 +430,12 @@ export const LIMITS = {
       max: 100,
     },
   },
+  LatePainter: {
+    fromMinute: {
+      min: 0,
+      max: 1440,
+    },
+  },
   Look: {
     wetLifts: {
       min: 0,
@@ -226,6 +446,20 @@ export const LIMITS = {
     seconds: {
       min: 1,
       max: 3600,
+    },
+  },
+  MenuLine: {
+    wanted: {
+      min: 0,
+      max: 1000,
+    },
+    ownMinutes: {
+      min: 0.5,
+      max: 600,
+    },
+    price: {
+      min: 0,
+      max: 10000,
     },
   },
   Move: {
@@ -338,6 +572,16 @@ export const LIMITS = {
       max: 20,
     },
   },
+  Performance: {
+    bellMinute: {
+      min: 1,
+      max: 1440,
+    },
+    openMinute: {
+      min: 0,
+      max: 1440,
+    },
+  },
   PhotoFinding: {
     mendingMinutes: {
       min: 0,
@@ -366,6 +610,36 @@ export const LIMITS = {
     withinMm: {
       min: 0.5,
       max: 100,
+    },
+  },
+  Production: {
+    chairs: {
+      min: 1,
+      max: 20,
+    },
+    sinks: {
+      min: 1,
+      max: 20,
+    },
+    sinkMinutes: {
+      min: 0,
+      max: 60,
+    },
+    betweenMinutes: {
+      min: 0,
+      max: 60,
+    },
+    pauseAfterMinutes: {
+      min: 20,
+      max: 600,
+    },
+    pauseMinutes: {
+      min: 0,
+      max: 120,
+    },
+    readyChance: {
+      min: 0.5,
+      max: 0.99,
     },
   },
   PullOut: {
@@ -506,9 +780,30 @@ export const LIMITS = {
 
 /** The most letters of a text. */
 export const LETTERS = {
+  AvailabilityRequest: {
+    calendar: 2000000,
+  },
+  BoothDay: {
+    name: 120,
+    kit: 120,
+    setting: 120,
+    notes: 4000,
+  },
+  BoothPainter: {
+    name: 120,
+  },
   Brief: {
     words: 200,
     lips: 100,
+  },
+  CallPainter: {
+    name: 120,
+  },
+  CallWearer: {
+    name: 120,
+    look: 120,
+    face: 120,
+    painter: 120,
   },
   Case: {
     name: 120,
@@ -560,6 +855,19 @@ export const LETTERS = {
   CredentialRequest: {
     credential: 20000,
   },
+  DrillBook: {
+    name: 120,
+    notes: 4000,
+  },
+  DrillPhotoRequest: {
+    rgb: 2500000,
+  },
+  DrillRequest: {
+    exercise: 241,
+  },
+  DrillTry: {
+    exercise: 241,
+  },
   Face: {
     name: 120,
   },
@@ -590,7 +898,14 @@ export const LETTERS = {
     password: 1000,
     mail: 254,
   },
+  KeptCall: {
+    wearer: 120,
+    painter: 120,
+  },
   Kit: {
+    name: 120,
+  },
+  LatePainter: {
     name: 120,
   },
   Look: {
@@ -607,6 +922,9 @@ export const LETTERS = {
   },
   Mending: {
     coat: 240,
+  },
+  MenuLine: {
+    look: 120,
   },
   OwnPoint: {
     at: 40,
@@ -658,6 +976,19 @@ export const LETTERS = {
   PlaceRange: {
     from: 40,
   },
+  Production: {
+    name: 120,
+    kit: 120,
+    setting: 120,
+    notes: 4000,
+  },
+  QueueEvent: {
+    id: 60,
+    ticket: 60,
+    look: 120,
+    painter: 120,
+    name: 120,
+  },
   Reaction: {
     where: 300,
     what: 300,
@@ -699,6 +1030,11 @@ export const LETTERS = {
   TypedTime: {
     step: 300,
   },
+  Understudy: {
+    for: 120,
+    name: 120,
+    face: 120,
+  },
   UsedPaint: {
     paint: 120,
     name: 120,
@@ -716,9 +1052,25 @@ export const LETTERS = {
 
 /** The most entries of a list. */
 export const ENTRIES = {
+  AvailabilityRequest: {
+    days: 200,
+  },
+  BoothDay: {
+    menu: 14,
+    painters: 20,
+    arrivals: 48,
+    bursts: 40,
+  },
+  BoothPainter: {
+    breaks: 6,
+  },
   Brief: {
     without: 200,
     keep: 40,
+  },
+  CallPainter: {
+    looks: 60,
+    busy: 1000,
   },
   Case: {
     lines: 60,
@@ -745,6 +1097,14 @@ export const ENTRIES = {
   CharacterPart: {
     sizes: 40,
     words: 40,
+  },
+  DayForecastResource: {
+    lines: 14,
+    choices: 16384,
+    changes: 15,
+  },
+  DrillBook: {
+    tries: 2000,
   },
   FacePhoto: {
     points: 600,
@@ -806,8 +1166,19 @@ export const ENTRIES = {
     passed: 120,
     findings: 40,
   },
+  Performance: {
+    away: 20,
+    late: 20,
+    understudies: 60,
+    calls: 60,
+  },
   PlanRequest: {
     onScreen: 4000,
+  },
+  Production: {
+    wearers: 60,
+    painters: 20,
+    performances: 200,
   },
   ReviewAnswer: {
     photos: 5,
@@ -836,11 +1207,26 @@ export const ENTRIES = {
 
 /** What stands where nobody said anything. */
 export const USUAL = {
+  BoothPainter: {
+    timePercent: 100,
+  },
   Brief: {
     ornament: true,
     boldness: 0,
     seed: 1,
     old: false,
+  },
+  BusyTime: {
+    fromMinute: 0,
+    untilMinute: 1440,
+  },
+  CallPainter: {
+    timePercent: 100,
+  },
+  CallWearer: {
+    dryMinutes: 5,
+    wigMinutes: 0,
+    costumeMinutes: 10,
   },
   Case: {
     evenings: 1,
@@ -854,6 +1240,13 @@ export const USUAL = {
   CodeRequest: {
     stay: false,
   },
+  DrillRequest: {
+    leftHanded: false,
+  },
+  DrillTry: {
+    coveredPercent: 100,
+    missing: 0,
+  },
   Forbidden: {
     withinDeltaE: 0,
   },
@@ -863,6 +1256,13 @@ export const USUAL = {
     highlightCap: 14,
     folds: true,
     leftOut: false,
+  },
+  HandMeasures: {
+    knucklesMm: 82,
+    backMm: 88,
+    wristMm: 165,
+    forearmMm: 260,
+    forearmLongMm: 170,
   },
   Hanging: {
     share: 0,
@@ -893,12 +1293,20 @@ export const USUAL = {
   Mending: {
     takenOut: false,
   },
+  MenuLine: {
+    wanted: 10,
+    offered: true,
+  },
   OwnDrawing: {
     closed: false,
     straight: false,
   },
   OwnPoint: {
     press: 1,
+  },
+  Performance: {
+    bellMinute: 1140,
+    openMinute: 840,
   },
   PinnedReference: {
     sizePercent: 100,
@@ -907,6 +1315,7 @@ export const USUAL = {
   },
   PlanRequest: {
     draft: false,
+    onOneself: false,
   },
   PlanSetting: {
     onOneself: false,

@@ -381,6 +381,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/schemas/day-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of day files. */
+        get: operations["readDaySchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/queue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A queue by its link: numbers and waits, no names. */
+        get: operations["watchQueue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/schemas/production-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of production files. */
+        get: operations["readProductionSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/schemas/drillbook-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of drillbook files. */
+        get: operations["readDrillbookSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/schemas/painting-1.schema.json": {
         parameters: {
             query?: never;
@@ -2612,6 +2680,747 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All days of the studio, by name. */
+        get: operations["listDays"];
+        put?: never;
+        /** A new day. */
+        post: operations["addDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The days with some letters in their name; or those that were removed. */
+        get: operations["findDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A day, as it is or as it was at a revision. */
+        get: operations["readDay"];
+        /** Saves a day on top of the revision that was read; refused when somebody saved in between. */
+        put: operations["saveDay"];
+        post?: never;
+        /** Takes a day off the lists; it can be put back for 30 days. */
+        delete: operations["removeDay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/for-good": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes a day for good, with every save of it and every guest's link to it. */
+        delete: operations["eraseDay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a removed day back as it was. */
+        post: operations["putBackDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every save of a day, newest first. */
+        get: operations["listDayRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/revisions/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two saves of a day. */
+        get: operations["compareDayRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/revisions/{revision}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Saves an old revision of a day anew, on top of the revision that was read. */
+        post: operations["restoreDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A day as a file. */
+        get: operations["exportDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new day from a file. */
+        post: operations["importDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Waits by the hour, faces, who leaves, when to close the queue, and what another menu or one more painter changes. */
+        post: operations["forecastDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/menu": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The menu on one page, poster to card: a picture of every look that is offered, its minutes and its price. */
+        post: operations["printMenu"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/queue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The queue as it stands, with how long everybody will wait. */
+        get: operations["readQueue"];
+        put?: never;
+        /** Adds what happened at the queue; what is there already stays once. Gives the queue back. */
+        post: operations["addQueueEvents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/queue/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the day came to beside its forecast, what it took out of the pots, and a day like it with what was learned. */
+        get: operations["reviewDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/queue/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A link by which phones and a board see the numbers of the queue and how long they wait. */
+        post: operations["addQueueLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All productions of the studio, by name. */
+        get: operations["listProductions"];
+        put?: never;
+        /** A new production. */
+        post: operations["addProduction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The productions with some letters in their name; or those that were removed. */
+        get: operations["findProductions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A production, as it is or as it was at a revision. */
+        get: operations["readProduction"];
+        /** Saves a production on top of the revision that was read; refused when somebody saved in between. */
+        put: operations["saveProduction"];
+        post?: never;
+        /** Takes a production off the lists; it can be put back for 30 days. */
+        delete: operations["removeProduction"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/for-good": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes a production for good, with every save of it and every guest's link to it. */
+        delete: operations["eraseProduction"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a removed production back as it was. */
+        post: operations["putBackProduction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every save of a production, newest first. */
+        get: operations["listProductionRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/revisions/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two saves of a production. */
+        get: operations["compareProductionRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/revisions/{revision}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Saves an old revision of a production anew, on top of the revision that was read. */
+        post: operations["restoreProduction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A production as a file. */
+        get: operations["exportProduction"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new production from a file. */
+        post: operations["importProduction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/call": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The call sheet of an evening; where one is out already, with as little changed as can be. */
+        post: operations["planCalls"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/calls.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The call sheet of an evening that is out, on paper: of all, or of one painter or wearer. */
+        post: operations["printCalls"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/{id}/calls.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All calls that are out for a calendar, of all or of one painter or wearer. */
+        get: operations["exportCallCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/productions/availability": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** When somebody cannot come on given days, out of a calendar file. */
+        post: operations["readAvailability"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All drills of the studio, by name. */
+        get: operations["listDrills"];
+        put?: never;
+        /** A new drillbook. */
+        post: operations["addDrillbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The drills with some letters in their name; or those that were removed. */
+        get: operations["findDrills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A drillbook, as it is or as it was at a revision. */
+        get: operations["readDrillbook"];
+        /** Saves a drillbook on top of the revision that was read; refused when somebody saved in between. */
+        put: operations["saveDrillbook"];
+        post?: never;
+        /** Takes a drillbook off the lists; it can be put back for 30 days. */
+        delete: operations["removeDrillbook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/for-good": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes a drillbook for good, with every save of it and every guest's link to it. */
+        delete: operations["eraseDrillbook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a removed drillbook back as it was. */
+        post: operations["putBackDrillbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every save of a drillbook, newest first. */
+        get: operations["listDrillbookRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/revisions/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two saves of a drillbook. */
+        get: operations["compareDrillbookRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/revisions/{revision}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Saves an old revision of a drillbook anew, on top of the revision that was read. */
+        post: operations["restoreDrillbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A drillbook as a file. */
+        get: operations["exportDrillbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new drillbook from a file. */
+        post: operations["importDrillbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is worth practising for a look, most first, and how far each is in hand. */
+        post: operations["adviseDrills"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A stroke or a part laid on a card, a hand or a forearm. */
+        post: operations["layDrill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same on paper at true size, with marks to measure a photo by. */
+        post: operations["printDrill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a painted sheet differs from what it should be, off a picture of it from straight above. The picture is not kept. */
+        post: operations["scoreDrill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faces/{id}/card": {
         parameters: {
             query?: never;
@@ -3993,6 +4802,20 @@ export interface components {
          * @enum {unknown}
          */
         AgeGroup: "notSaid" | "underThree" | "child" | "adult";
+        /** @description Faces that come within a few minutes of each other. */
+        ArrivalBurst: {
+            /** Format: int32 */
+            atMinute: number;
+            /** Format: int32 */
+            faces: number;
+        };
+        /** @description How many come an hour from a minute after midnight on. */
+        ArrivalRate: {
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: double */
+            perHour: number;
+        };
         /** @description That somebody changed something. */
         AuditResource: {
             /** Format: int64 */
@@ -4017,6 +4840,11 @@ export interface components {
             address: string;
             /** @description The address as a QR code (ISO/IEC 18004), SVG. */
             picture: string;
+        };
+        /** @description A calendar file, and the days of interest. */
+        AvailabilityRequest: {
+            calendar: string;
+            days: string[];
         };
         /** @description The body of a face for pointing: landmarks and zone outlines on the chart, all in chart mm. */
         BodyResource: {
@@ -4045,6 +4873,84 @@ export interface components {
             zones: {
                 [key: string]: number[][];
             };
+        };
+        /** @description A painter's break. */
+        BoothBreak: {
+            /**
+             * Format: int32
+             * @description Wanted at, minutes after midnight.
+             */
+            atMinute: number;
+            /** Format: int32 */
+            minutes: number;
+        };
+        /** @description A day at a booth: what is offered, who paints, who comes when. */
+        BoothDay: {
+            name: string;
+            /** @description Id of a kit of the studio. */
+            kit: string;
+            /** @description Id of a setting of the studio. */
+            setting: string;
+            menu: components["schemas"]["MenuLine"][];
+            painters: components["schemas"]["BoothPainter"][];
+            arrivals: components["schemas"]["ArrivalRate"][];
+            /** @description Many who come at once, as when school is out. */
+            bursts?: components["schemas"]["ArrivalBurst"][];
+            /** Format: date */
+            on?: null | string;
+            /**
+             * Format: int32
+             * @description Opens, minutes after midnight.
+             */
+            fromMinute?: number;
+            /**
+             * Format: int32
+             * @description The last face is to be done by then, minutes after midnight.
+             */
+            untilMinute?: number;
+            /**
+             * Format: double
+             * @description Half of all who wait leave when it takes longer than so, minutes.
+             */
+            patienceMinutes?: number;
+            /**
+             * Format: double
+             * @description Share of those who take another look when theirs is not on the menu.
+             */
+            takesOther?: number;
+            /**
+             * Format: double
+             * @description Cleaning and changing of chairs between two faces, minutes.
+             */
+            betweenMinutes?: number;
+            /**
+             * Format: double
+             * @description Chance with which the last face is to be done in time.
+             */
+            inTimeChance?: number;
+            notes?: string;
+        };
+        /** @description Who paints at a booth. */
+        BoothPainter: {
+            name: string;
+            /**
+             * Format: double
+             * @description Of the usual time for a face; above 100 is slower.
+             * @default 100
+             */
+            timePercent?: number;
+            /**
+             * Format: int32
+             * @description Begins, minutes after midnight; with the booth when none is given.
+             */
+            fromMinute?: null | number;
+            /**
+             * Format: int32
+             * @description Begins no face later than this; null for until the queue is done.
+             */
+            untilMinute?: null | number;
+            /** @description Taken as soon as the face in hand is done. */
+            breaks?: components["schemas"]["BoothBreak"][];
         };
         /** @description What a painter asks for before there is a look. Everything has a usual value; one word is enough. */
         Brief: {
@@ -4123,6 +5029,21 @@ export interface components {
          * @enum {unknown}
          */
         BrushSchool: "wiped" | "alcoholBetween" | "setForEveryFace";
+        /** @description When somebody cannot come, minutes after midnight. */
+        BusyTime: {
+            /** Format: date */
+            on: string;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            fromMinute?: number;
+            /**
+             * Format: int32
+             * @default 1440
+             */
+            untilMinute?: number;
+        };
         /** @description Something to do on a day. */
         CalendarEntry: {
             /**
@@ -4134,6 +5055,125 @@ export interface components {
             what: string;
             /** @description More of it; may be empty. */
             why: string;
+        };
+        /** @description When one wearer sits down before whom, minutes after midnight. */
+        CallEntry: {
+            wearer: string;
+            /** @description Name. */
+            painter: string;
+            /** Format: int32 */
+            fromMinute: number;
+            /**
+             * Format: int32
+             * @description Out of the chair, with what is kept in reserve.
+             */
+            paintedMinute: number;
+            /**
+             * Format: int32
+             * @description Dried, wigged and dressed.
+             */
+            readyMinute: number;
+            /**
+             * Format: double
+             * @description Of being ready by the bell.
+             */
+            chance: number;
+            /** @description Whether it is other than on the sheet that was out before. */
+            changed?: boolean;
+            /** @description As it is kept once the sheet is out. */
+            kept?: components["schemas"]["KeptCall"];
+        };
+        /** @description Who paints for a production. */
+        CallPainter: {
+            name: string;
+            /**
+             * Format: double
+             * @description Of the usual time for a face; above 100 is slower.
+             * @default 100
+             */
+            timePercent?: number;
+            /**
+             * Format: int32
+             * @description Is there from, minutes after midnight; as early as wanted when none is given.
+             */
+            fromMinute?: null | number;
+            /** @description Ids of the looks that she paints; none for all of them. */
+            looks?: string[];
+            /** @description When she cannot come, as her calendar has it. */
+            busy?: components["schemas"]["BusyTime"][];
+        };
+        /** @description A call sheet: when everybody sits down, so that all are ready by the bell and nobody is in paint longer than needed. */
+        CallSheet: {
+            /** @description By the minute at which they sit down. */
+            entries: components["schemas"]["CallEntry"][];
+            /**
+             * Format: double
+             * @description Of all being ready by the bell.
+             */
+            chance: number;
+            /**
+             * Format: double
+             * @description Share by which another sheet could be better at most.
+             */
+            gap: number;
+            /**
+             * Format: double
+             * @description Every face is given so many standard deviations more than its usual minutes.
+             */
+            reserveSpreads: number;
+            /** @description Wearers for whom there is no time or nobody to paint them. */
+            notCalled: string[];
+        };
+        /** @description The calls of an evening. */
+        CallSheetResource: {
+            sheet: components["schemas"]["CallSheet"];
+            /** @description By wearer of the production. */
+            times: components["schemas"]["WearerTime"][];
+            /** @description Whose patch test is not done in time. */
+            patches: components["schemas"]["PatchNote"][];
+        };
+        /** @description Who is painted for a production. */
+        CallWearer: {
+            name: string;
+            /** @description Id of a look of the studio. */
+            look: string;
+            /** @description Id of the wearer's face; the first of the studio when none is given. */
+            face?: null | string;
+            /** @description Name of the painter who is wished for. */
+            painter?: null | string;
+            /**
+             * Format: double
+             * @description Minutes of painting; the plan's when none are given.
+             */
+            ownMinutes?: null | number;
+            /**
+             * Format: int32
+             * @description Out of the chair until anything may touch the paint.
+             * @default 5
+             */
+            dryMinutes?: number;
+            /**
+             * Format: int32
+             * @description After that, by somebody else.
+             * @default 0
+             */
+            wigMinutes?: number;
+            /**
+             * Format: int32
+             * @description After that, by somebody else.
+             * @default 10
+             */
+            costumeMinutes?: number;
+            /**
+             * Format: int32
+             * @description Comes not before, minutes after midnight.
+             */
+            fromMinute?: null | number;
+            /**
+             * Format: date
+             * @description The day on which a patch test was laid, or will be; null while nobody thought of it.
+             */
+            patchOn?: null | string;
         };
         /** @description A wearer's card. */
         CardOfFace: {
@@ -4608,6 +5648,152 @@ export interface components {
             /** @description What the passkey is called in lists; for a new one only. */
             name?: null | string;
         };
+        /** @description What one change of a day does, met by the same people. */
+        DayChange: {
+            /**
+             * Format: int32
+             * @description Line of the menu that is not offered any more; null for one more painter.
+             */
+            lookOut: null | number;
+            /**
+             * Format: double
+             * @description Faces more than as it is; below 0 fewer.
+             */
+            paintedMore: number;
+            /**
+             * Format: double
+             * @description Who leave for the wait, more than as it is.
+             */
+            leaveMore: number;
+            /** Format: double */
+            longWaitMinutes: null | number;
+        };
+        /** @description What a day at the booth will be like, from many simulated ones. */
+        DayForecast: {
+            /**
+             * Format: double
+             * @description Mean of how many come.
+             */
+            come: number;
+            /**
+             * Format: double
+             * @description Mean of faces painted; eight of ten days lie from double DayForecast.FewPainted to double DayForecast.ManyPainted.
+             */
+            painted: number;
+            /** Format: double */
+            fewPainted: number;
+            /** Format: double */
+            manyPainted: number;
+            /**
+             * Format: double
+             * @description Mean of those who leave for the wait.
+             */
+            leave: number;
+            /**
+             * Format: double
+             * @description Mean of those who come after the queue is closed.
+             */
+            turnedAway: number;
+            /**
+             * Format: double
+             * @description Mean of those who want nothing that is on the menu.
+             */
+            wantedOther: number;
+            /**
+             * Format: double
+             * @description Middle wait of who is painted; null where nobody is.
+             */
+            waitMinutes: null | number;
+            /**
+             * Format: double
+             * @description Nine of ten who are painted wait no longer.
+             */
+            longWaitMinutes: null | number;
+            /**
+             * Format: int32
+             * @description When to close the queue so that the last face is done in time, minutes after midnight, to the last five minutes.
+             */
+            closesAt: number;
+            /**
+             * Format: double
+             * @description Of the painters' time.
+             */
+            busyShare: number;
+            /**
+             * Format: double
+             * @description Mean; null where nothing has a price.
+             */
+            takings: null | number;
+            /** @description Mean of faces painted, by line of the menu. */
+            ofLook: number[];
+            hours: components["schemas"]["ForecastHour"][];
+        };
+        /** @description What a day at the booth will be like. */
+        DayForecastResource: {
+            forecast: components["schemas"]["DayForecast"];
+            /** @description Of every line of the menu, how long it takes; its problem where it cannot be planned, and then it is not reckoned with. */
+            lines: components["schemas"]["MenuLineResource"][];
+            /** @description Menus that no other beats in faces and in wishes, the most faces first. */
+            choices: components["schemas"]["MenuChoice"][];
+            /** @description What one more painter does, and each look left out. */
+            changes: components["schemas"]["DayChange"][];
+        };
+        /** @description A day at a booth as it is kept. */
+        DayResource: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            day: components["schemas"]["BoothDay"];
+        };
+        /** @description What a day came to, and what it says about the next. */
+        DayReview: {
+            /** Format: int32 */
+            tickets: number;
+            /** Format: int32 */
+            painted: number;
+            /** Format: int32 */
+            noShows: number;
+            /** Format: int32 */
+            left: number;
+            /**
+             * Format: double
+             * @description Middle wait of who was painted; null where nobody was.
+             */
+            waitMinutes: null | number;
+            /**
+             * Format: double
+             * @description Nine of ten waited no longer.
+             */
+            longWaitMinutes: null | number;
+            /**
+             * Format: double
+             * @description Null where nothing has a price.
+             */
+            takings: null | number;
+            looks: components["schemas"]["LookDone"][];
+            painters: components["schemas"]["PainterDone"][];
+            /** @description How many came, hour by hour. */
+            arrivals: components["schemas"]["ArrivalRate"][];
+        };
+        /** @description A day after it, beside what was expected. */
+        DayReviewResource: {
+            review: components["schemas"]["DayReview"];
+            /**
+             * Format: double
+             * @description Faces that were forecast for the whole day.
+             */
+            expectedPainted: number;
+            /** Format: double */
+            expectedWaitMinutes: null | number;
+            /** Format: double */
+            expectedTakings: null | number;
+            /** @description Tickets that are done and not in the book yet. */
+            unbooked: components["schemas"]["LiveTicket"][];
+            /** @description The kit's pots once the paint of those is taken out. */
+            pots: components["schemas"]["PotAfter"][];
+            /** @description A day like it, with what was learned. */
+            next: components["schemas"]["BoothDay"];
+        };
         /** @description One thing that differs between two revisions. */
         DocumentDifference: {
             /** @description Where, as names from the outside in; an item of a list by its id where it has one. */
@@ -4658,6 +5844,227 @@ export interface components {
             errorMm: number;
             dots: components["schemas"]["PlacedDot"][];
             redrawn: components["schemas"]["ChartPoint"][];
+        };
+        /**
+         * @description What is worth practising for a look: what takes much of it and is not well in hand. Worth = share × (1 − kept · quality · pace · (1 − slips)), where a
+         *     quality that nobody has measured is taken as a half (by judgement; docs/days.md).
+         */
+        DrillAdvice: {
+            /** @description A stroke by its code, or a part as look/part. */
+            exercise: string;
+            /**
+             * Format: double
+             * @description Of the look's painting time that it takes, 0 to 1.
+             */
+            share: number;
+            /**
+             * Format: double
+             * @description How many times the usual she takes with these tools; 1 where it was never timed.
+             */
+            slower: number;
+            /**
+             * Format: double
+             * @description Share of her looked-over faces on which something was off there, 0 to 1.
+             */
+            slips: number;
+            /**
+             * Format: double
+             * @description Of her last try, 0 to 1; null for none.
+             */
+            quality: null | number;
+            /**
+             * Format: double
+             * @description How much of it is still there, 0 to 1; null for none.
+             */
+            kept: null | number;
+            /**
+             * Format: date
+             * @description When it is to be practised again; null for never practised: now.
+             */
+            due: null | string;
+            /**
+             * Format: double
+             * @description 0 to 1.
+             */
+            worth: number;
+            /** @description Ids of the parts that it is for. */
+            parts: string[];
+        };
+        /** @description One thing that can be practised, and how far it is in hand. */
+        DrillAdviceResource: {
+            advice: components["schemas"]["DrillAdvice"];
+            /** @description Of the part; empty for a stroke. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How often so far.
+             */
+            tries: number;
+            curve: null | components["schemas"]["PracticeResource"];
+            /** @description Between this and CurveHigh eight of ten tries are to lie, as many as the curve's line has. */
+            curveLow: number[];
+            curveHigh: number[];
+        };
+        /** @description What a painter practised, and on which hand. */
+        DrillBook: {
+            /** @description Of the painter, as the book has it. */
+            name: string;
+            tries: components["schemas"]["DrillTry"][];
+            hand?: components["schemas"]["HandMeasures"];
+            /** @description Whether she paints with the left hand, and so on the right one. */
+            leftHanded?: boolean;
+            notes?: string;
+        };
+        /** @description A practice book as it is kept. */
+        DrillBookResource: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            book: components["schemas"]["DrillBook"];
+        };
+        /**
+         * @description On what a stroke is practised.
+         * @enum {unknown}
+         */
+        DrillGround: "card" | "hand" | "forearm";
+        /** @description A sheet that was painted, as seen from straight above: its picture is measured and forgotten. */
+        DrillPhotoRequest: {
+            drill: components["schemas"]["DrillRequest"];
+            /** @description Three bytes a picture point, row by row from the top, in Base64. */
+            rgb: string;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            /**
+             * Format: double
+             * @description From point to point.
+             */
+            stepMm: number;
+            /** Format: date */
+            on: string;
+            /**
+             * Format: double
+             * @description How long it took; null when nobody looked at the clock.
+             */
+            seconds?: null | number;
+        };
+        /** @description What is laid where to be practised. */
+        DrillRequest: {
+            /** @description A stroke by its code, or a part as look/part. */
+            exercise: string;
+            ground: components["schemas"]["DrillGround"];
+            hand?: null | components["schemas"]["HandMeasures"];
+            /**
+             * @description The other hand is painted then.
+             * @default false
+             */
+            leftHanded?: boolean;
+            /** @description On which the part lies in the look; any when none is given. The same of kit and setting. */
+            face?: null | string;
+            kit?: null | string;
+            setting?: null | string;
+            /**
+             * Format: double
+             * @description Of its own size; as large as fits when none is given.
+             */
+            sharePercent?: null | number;
+            /**
+             * Format: double
+             * @description Clockwise; with the size, or not at all.
+             */
+            turnDeg?: null | number;
+        };
+        /** @description What a photo of a painted sheet says. */
+        DrillScoreResource: {
+            /** @description As it can be kept. */
+            try: components["schemas"]["DrillTry"];
+            /**
+             * Format: double
+             * @description 0 to 1.
+             */
+            quality: number;
+            /** @description Edges of the strokes as they were made, flat mm, x and y by turns; empty for one that was not made. */
+            seen: number[][];
+        };
+        /** @description A sheet to practise on: flat mm from the upper left, y down; every list of places is x and y by turns. */
+        DrillSheetResource: {
+            name: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** @description What may be painted. */
+            outline: number[];
+            /** @description Four places to find in a photo. */
+            marks: number[];
+            /** @description The same as seen from straight above. */
+            seenMarks: number[];
+            /** @description What they are. */
+            markWords: string[];
+            /** @description Their edges. */
+            strokes: number[][];
+            /** Format: double */
+            sharePercent: number;
+            /** Format: double */
+            turnDeg: number;
+            fits: boolean;
+            toFace: null | components["schemas"]["HandToFace"];
+        };
+        /** @description One practice, as it was measured off its photo. */
+        DrillTry: {
+            /** Format: date */
+            on: string;
+            /** @description A stroke by its code, or a part of a look as look/part. */
+            exercise: string;
+            ground: components["schemas"]["DrillGround"];
+            /**
+             * Format: double
+             * @description Mean distance of the strokes from their places.
+             */
+            placeMm: number;
+            /**
+             * Format: double
+             * @description The same once each stroke is shifted to where it fits best.
+             */
+            shapeMm: number;
+            /**
+             * Format: double
+             * @description How much wider than wanted; below 0 narrower.
+             */
+            widthPercent: number;
+            /**
+             * Format: double
+             * @description How much the width goes to and fro.
+             */
+            unevenPercent: number;
+            /**
+             * Format: double
+             * @description How far left and right differ; null where nothing mirrors anything.
+             */
+            symmetryMm?: null | number;
+            /**
+             * Format: double
+             * @description How much of the strokes is filled.
+             * @default 100
+             */
+            coveredPercent?: number;
+            /**
+             * Format: double
+             * @description How much the colour goes to and fro on what is broad; null where nothing is.
+             */
+            tonePercent?: null | number;
+            /**
+             * Format: int32
+             * @description Strokes that were not made.
+             * @default 0
+             */
+            missing?: number;
+            /**
+             * Format: double
+             * @description From the first stroke to the last; null when nobody looked at the clock.
+             */
+            seconds?: null | number;
         };
         /**
          * @description What helps paint dry.
@@ -4836,6 +6243,36 @@ export interface components {
          * @enum {unknown}
          */
         ForbiddenThing: "kind" | "zone" | "colour";
+        /** @description One hour of arrivals, over all simulated days. */
+        ForecastHour: {
+            /**
+             * Format: int32
+             * @description Minutes after midnight.
+             */
+            fromMinute: number;
+            /**
+             * Format: double
+             * @description Mean of how many come.
+             */
+            come: number;
+            /**
+             * Format: double
+             * @description Wait of the middle one who is painted; null where nobody is.
+             */
+            waitMinutes: null | number;
+            /**
+             * Format: double
+             * @description Wait that nine of ten do not exceed.
+             */
+            longWaitMinutes: null | number;
+            /**
+             * Format: double
+             * @description Mean of how many of them leave for the wait.
+             */
+            leave: number;
+            /** @description What an hour like this tends to if it went on for ever. */
+            steady: components["schemas"]["SteadyQueue"];
+        };
         /** @description Whose password was forgotten. */
         ForgottenRequest: {
             name: string;
@@ -4974,6 +6411,39 @@ export interface components {
             steps: string[];
             cautions: string[];
         };
+        /** @description A hand and forearm by the tape, mm. The usual ones are those of a middling adult (from memory, after the measures of ISO 7250-1). */
+        HandMeasures: {
+            /**
+             * Format: double
+             * @description Across the four knuckles.
+             * @default 82
+             */
+            knucklesMm?: number;
+            /**
+             * Format: double
+             * @description From the knuckle of the middle finger to the wrist.
+             * @default 88
+             */
+            backMm?: number;
+            /**
+             * Format: double
+             * @description Round the wrist.
+             * @default 165
+             */
+            wristMm?: number;
+            /**
+             * Format: double
+             * @description Round the forearm where it is thickest.
+             * @default 260
+             */
+            forearmMm?: number;
+            /**
+             * Format: double
+             * @description From the wrist to where it is thickest.
+             * @default 170
+             */
+            forearmLongMm?: number;
+        };
         /** @description How long a painter takes with one hand. */
         HandPaceResource: {
             /** @description As times are kept. */
@@ -5013,6 +6483,50 @@ export interface components {
          * @enum {unknown}
          */
         HandRisk: "streaks" | "bleeds" | "runs" | "drags";
+        /** @description What changes when a figure that was made on a card, hand or arm goes onto the face: its proportions stay, its size does not. */
+        HandToFace: {
+            /**
+             * Format: double
+             * @description So many times as large.
+             */
+            times: number;
+            /**
+             * Format: double
+             * @description On the face.
+             */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description Where it was practised.
+             */
+            handWidthMm: number;
+            /** Format: double */
+            handHeightMm: number;
+            /**
+             * Format: double
+             * @description The finest line on the face, and where it was practised.
+             */
+            finestMm: number;
+            /** Format: double */
+            handFinestMm: number;
+            /**
+             * Format: double
+             * @description So many times the paint, and about the time for filling.
+             */
+            areaTimes: number;
+            /**
+             * Format: double
+             * @description How much the skin of the face bends under it, as a share of its lengths.
+             */
+            stretch: number;
+            /**
+             * Format: double
+             * @description How much of it ran over the edge where it was practised, 0 to 1.
+             */
+            overShare: number;
+        };
         /** @description What a coat can be laid with, and how. */
         HandWords: {
             /** @description The usual tools. */
@@ -5240,6 +6754,17 @@ export interface components {
             /** @description Where a forgotten password's link goes; null for none. */
             mail?: null | string;
         };
+        /** @description One line of a call sheet that is out: when a wearer sits down before whom, minutes after midnight. */
+        KeptCall: {
+            wearer: string;
+            painter: string;
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: int32 */
+            paintedMinute: number;
+            /** Format: int32 */
+            readyMinute: number;
+        };
         /** @description All that the inspector needs to draw a kind. */
         KindResource: {
             id: string;
@@ -5351,6 +6876,12 @@ export interface components {
             /** @description What a white looks like under it to an eye that has settled. */
             colour: string;
         };
+        /** @description A painter who comes late, minutes after midnight. */
+        LatePainter: {
+            name: string;
+            /** Format: int32 */
+            fromMinute: number;
+        };
         /** @description How the left of a part differs from its right, as the wearer has them. */
         LeftRight: {
             /** Format: double */
@@ -5382,6 +6913,57 @@ export interface components {
             studio: null | string;
             role: null | components["schemas"]["Role"];
         };
+        /**
+         * @description Where a ticket stands.
+         * @enum {unknown}
+         */
+        LiveState: "waiting" | "called" | "inChair" | "done" | "noShow" | "left";
+        /** @description One who took a ticket. */
+        LiveTicket: {
+            /** @description Of the event by which it was taken. */
+            id: string;
+            /**
+             * Format: int32
+             * @description What is called out, from 1 in the order of arrival at the service.
+             */
+            number: number;
+            /** @description Id of the look that is wished. */
+            look: string;
+            /** @description If they gave one. */
+            name: null | string;
+            state: components["schemas"]["LiveState"];
+            /** Format: date-time */
+            joinedAt: string;
+            /** Format: date-time */
+            calledAt?: null | string;
+            /** Format: date-time */
+            beganAt?: null | string;
+            /** Format: date-time */
+            endedAt?: null | string;
+            /** @description Who called it. */
+            painter?: null | string;
+            /** @description Whether the face is in the book. */
+            booked?: boolean;
+            /**
+             * Format: double
+             * @description Minutes of painting; null until it is done.
+             */
+            paintedMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Minutes from taking the ticket to the chair; null for who was not painted.
+             */
+            waitedMinutes?: null | number;
+        };
+        /** @description How long a wait from now on will be, minutes; eight of ten lie from the low to the high. */
+        LiveWait: {
+            /** Format: double */
+            lowMinutes: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            highMinutes: number;
+        };
         /** @description A character: parts hung on anatomy. It belongs to no face. */
         Look: {
             name: string;
@@ -5410,6 +6992,29 @@ export interface components {
             /** @description Stops that the painter passed, with her reasons. */
             passed?: components["schemas"]["PassedStop"][];
             notes: string;
+        };
+        /** @description One line of the menu after the day. */
+        LookDone: {
+            look: string;
+            /**
+             * Format: int32
+             * @description Tickets that were taken for it.
+             */
+            wanted: number;
+            /** Format: int32 */
+            painted: number;
+            /**
+             * Format: double
+             * @description Of one face.
+             */
+            plannedMinutes: number;
+            /**
+             * Format: double
+             * @description Mean of the faces painted, as it was; null where none was.
+             */
+            minutes: null | number;
+            /** Format: double */
+            takings: null | number;
         };
         /** @description What a planned look is found by. */
         LookFacts: {
@@ -5572,6 +7177,61 @@ export interface components {
          * @enum {unknown}
          */
         MendingKind: "powderCream" | "wetSpot" | "mist" | "dabOff" | "takeOutTexture" | "wipeAndRedo" | "evenUp" | "cleanPoints" | "reWhiten";
+        /** @description One choice of what to offer. */
+        MenuChoice: {
+            /** @description Lines of the menu. */
+            looks: number[];
+            /**
+             * Format: double
+             * @description Faces that are painted, mean of a day.
+             */
+            painted: number;
+            /**
+             * Format: double
+             * @description Of these, how many got what they wanted first.
+             */
+            asWished: number;
+        };
+        /** @description A look that people want at a booth. */
+        MenuLine: {
+            /** @description Id of a look of the studio. */
+            look: string;
+            /**
+             * Format: double
+             * @description How many want it, beside the others.
+             * @default 10
+             */
+            wanted?: number;
+            /**
+             * @description Whether it is on the menu.
+             * @default true
+             */
+            offered?: boolean;
+            /**
+             * Format: double
+             * @description Minutes at the booth; the plan's when none are given.
+             */
+            ownMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Price in the studio's money; null for free.
+             */
+            price?: null | number;
+        };
+        /** @description One line of a menu: how long its look takes at the booth. */
+        MenuLineResource: {
+            /**
+             * Format: double
+             * @description As usual, learned where the setting says so; null where it cannot be planned.
+             */
+            minutes: null | number;
+            /**
+             * Format: double
+             * @description Standard deviation from face to face.
+             */
+            sdMinutes: null | number;
+            problem: null | string;
+        };
         /** @description The painter's own drawing: figures and lines on a flat card whose longer side is 1, origin in its middle, y up. */
         Motif: {
             name: string;
@@ -5934,6 +7594,24 @@ export interface components {
             /** Format: double */
             parts: number;
         };
+        /** @description One painter after the day. */
+        PainterDone: {
+            painter: string;
+            /** Format: int32 */
+            faces: number;
+            /**
+             * Format: double
+             * @description As the day had it.
+             */
+            timePercent: number;
+            /**
+             * Format: double
+             * @description Of the usual time, learned from the day; give or take GivePercent on eight days of ten.
+             */
+            learnedPercent: number;
+            /** Format: double */
+            givePercent: number;
+        };
         /** @description One painting of one look on one wearer, as the book keeps it. */
         Painting: {
             /** @description What the book calls it: look and day, nothing of a person. */
@@ -6122,6 +7800,42 @@ export interface components {
         /** @description The present password, asked for again before something that matters. */
         PasswordRequest: {
             password: string;
+        };
+        /** @description Whose patch test is not done in time: it is laid two days before the first evening, and looked at after 24 and 48 hours (common practice; the product's label comes first). */
+        PatchNote: {
+            /** @description A wearer or an understudy. */
+            who: string;
+            /**
+             * Format: date
+             * @description The last day on which it can be laid.
+             */
+            by: string;
+            /** @description It is noted, but for a later day. */
+            late: boolean;
+        };
+        /** @description One evening of a production. */
+        Performance: {
+            /** Format: date */
+            on: string;
+            /**
+             * Format: int32
+             * @description All are ready by then, minutes after midnight.
+             * @default 1140
+             */
+            bellMinute?: number;
+            /**
+             * Format: int32
+             * @description Nobody sits down before the house is open, minutes after midnight.
+             * @default 840
+             */
+            openMinute?: number;
+            /** @description Painters who do not come: names. */
+            away?: string[];
+            /** @description Painters who come late: from when. */
+            late?: components["schemas"]["LatePainter"][];
+            understudies?: components["schemas"]["Understudy"][];
+            /** @description The call sheet that is out; none before it is. */
+            calls?: components["schemas"]["KeptCall"][];
         };
         /** @description Everything that is kept about a wearer. */
         PersonData: {
@@ -6549,6 +8263,11 @@ export interface components {
             draft?: boolean;
             /** @description Coats in the order on screen, which is only left for one that is clearly shorter. */
             onScreen?: null | string[];
+            /**
+             * @description Painter and wearer are one, whatever the setting says: as in a mirror, one lid at a time.
+             * @default false
+             */
+            onOneself?: boolean;
         };
         PlanSetting: {
             name: string;
@@ -6732,6 +8451,27 @@ export interface components {
          * @enum {unknown}
          */
         Pose: "front" | "eyesClosed" | "oneLidClosed" | "lipsTogether" | "chinUp" | "turnHead" | "turnRight" | "turnLeft";
+        /** @description A pot after so much was taken out of it. */
+        PotAfter: {
+            /** @description Id in the kit. */
+            paint: string;
+            name: string;
+            /**
+             * Format: double
+             * @description Taken out; 0 of what is counted.
+             */
+            ml: number;
+            /**
+             * Format: double
+             * @description Left by now; null where nobody looked how full it was.
+             */
+            leftMl: null | number;
+            /**
+             * Format: double
+             * @description What the scales would say by now; null where it was not weighed.
+             */
+            weighedG: null | number;
+        };
         /** @description One session of something practised. */
         PracticePoint: {
             /** Format: date */
@@ -6785,6 +8525,54 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        /** @description The same faces evening after evening: who is painted, by whom, for which bell. */
+        Production: {
+            name: string;
+            /** @description Id of a kit of the studio. */
+            kit: string;
+            /** @description Id of a setting of the studio. */
+            setting: string;
+            wearers: components["schemas"]["CallWearer"][];
+            painters: components["schemas"]["CallPainter"][];
+            performances: components["schemas"]["Performance"][];
+            /**
+             * Format: int32
+             * @description Chairs before a mirror.
+             */
+            chairs?: number;
+            /** Format: int32 */
+            sinks?: number;
+            /**
+             * Format: int32
+             * @description At a sink after each face, minutes.
+             */
+            sinkMinutes?: number;
+            /**
+             * Format: int32
+             * @description From one face to the next, the sink among it, minutes.
+             */
+            betweenMinutes?: number;
+            /**
+             * Format: int32
+             * @description A painter rests after so many minutes of painting.
+             */
+            pauseAfterMinutes?: number;
+            /** Format: int32 */
+            pauseMinutes?: number;
+            /**
+             * Format: double
+             * @description Chance with which each wearer is to be ready by the bell.
+             */
+            readyChance?: number;
+            notes?: string;
+        };
+        /** @description A production as it is kept. */
+        ProductionResource: {
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            production: components["schemas"]["Production"];
+        };
         /** @description Heights of a relief along the tape. */
         ProfileResource: {
             /** @description Tape from its start. */
@@ -6816,6 +8604,26 @@ export interface components {
             /** @description Ids of the parts that tell what it is. */
             tells: string[];
         };
+        /** @description A queue as phones and the board see it: numbers, no names. */
+        PublicQueue: {
+            name: string;
+            closed: boolean;
+            /** @description Numbers that are called and not yet in the chair. */
+            called: number[];
+            /** @description Numbers that are painted now. */
+            inChair: number[];
+            waiting: components["schemas"]["PublicTicket"][];
+            newWait: null | components["schemas"]["LiveWait"];
+            /** Format: date-time */
+            now: string;
+        };
+        /** @description One who waits, as everybody may see it. */
+        PublicTicket: {
+            /** Format: int32 */
+            number: number;
+            look: string;
+            wait: null | components["schemas"]["LiveWait"];
+        };
         /** @description A shade from an edge that is there: pulled out with a damp brush, without a second paint (common practice). */
         PullOut: {
             /**
@@ -6832,6 +8640,60 @@ export interface components {
          * @enum {unknown}
          */
         PullTowards: "allRound" | "down" | "up" | "outwards" | "inwards";
+        /** @description One thing that happened at a booth's queue. It never changes; the queue is all of its events, in the order in which they reached the service. */
+        QueueEvent: {
+            /** @description Made by the device, so that the same event sent twice is one. */
+            id: string;
+            /**
+             * Format: date-time
+             * @description By the device's clock, with its hours from UTC: the booth's own time of day.
+             */
+            at: string;
+            kind: components["schemas"]["QueueEventKind"];
+            /** @description Whom it is about; of one who joins none, the event's id is the ticket's. */
+            ticket?: null | string;
+            /** @description Of one who joins: id of the look that is wished. */
+            look?: null | string;
+            /** @description Name of the painter it is about. */
+            painter?: null | string;
+            /** @description Of one who joins, if they gave one; shown at the booth only. */
+            name?: null | string;
+        };
+        /**
+         * @description What can happen at a booth's queue.
+         * @enum {unknown}
+         */
+        QueueEventKind: "joined" | "called" | "began" | "done" | "noShow" | "left" | "back" | "closed" | "opened" | "painterAway" | "painterBack" | "booked";
+        /** @description A queue as the booth sees it. */
+        QueueResource: {
+            tickets: components["schemas"]["QueueTicketResource"][];
+            closed: boolean;
+            /** @description Painters on a break. */
+            away: string[];
+            newWait: null | components["schemas"]["LiveWait"];
+            /** @description From now until all who wait are done. */
+            lastDone: components["schemas"]["LiveWait"];
+            /**
+             * Format: double
+             * @description Of all who wait being done before the booth ends.
+             */
+            inTimeChance: null | number;
+            /** @description Whether one more could be done before the booth ends, with the chance that the day wants. */
+            stillTakes: boolean;
+            /** @description How long faces take today by painter, of what was planned. */
+            pacePercent: {
+                [key: string]: number;
+            };
+            /** Format: date-time */
+            now: string;
+        };
+        /** @description One ticket of a queue. */
+        QueueTicketResource: {
+            ticket: components["schemas"]["LiveTicket"];
+            /** @description Of the look that is wished. */
+            lookName: string;
+            wait: null | components["schemas"]["LiveWait"];
+        };
         /** @description One change with what it saves and what it costs the picture. */
         QuickerIdea: {
             kind: components["schemas"]["QuickerKind"];
@@ -7181,6 +9043,12 @@ export interface components {
          */
         RuleState: "met" | "off" | "notDecided";
         /** @description A document to be saved on top of the revision that was read. */
+        SaveOfBoothDay: {
+            /** Format: int32 */
+            revision: number;
+            document: null | components["schemas"]["BoothDay"];
+        };
+        /** @description A document to be saved on top of the revision that was read. */
         SaveOfCase: {
             /** Format: int32 */
             revision: number;
@@ -7191,6 +9059,12 @@ export interface components {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Character"];
+        };
+        /** @description A document to be saved on top of the revision that was read. */
+        SaveOfDrillBook: {
+            /** Format: int32 */
+            revision: number;
+            document: null | components["schemas"]["DrillBook"];
         };
         /** @description A document to be saved on top of the revision that was read. */
         SaveOfFace: {
@@ -7221,6 +9095,12 @@ export interface components {
             /** Format: int32 */
             revision: number;
             document: null | components["schemas"]["Painting"];
+        };
+        /** @description A document to be saved on top of the revision that was read. */
+        SaveOfProduction: {
+            /** Format: int32 */
+            revision: number;
+            document: null | components["schemas"]["Production"];
         };
         /** @description A document to be saved on top of the revision that was read. */
         SaveOfReferencePicture: {
@@ -7563,6 +9443,27 @@ export interface components {
          * @enum {unknown}
          */
         Stage: "map" | "base" | "depth" | "bodyColour" | "line" | "highlight" | "finish";
+        /**
+         * @description A queue that goes on for ever at one rate: what a busy hour tends to. The mean wait is Erlang's, corrected for how faces and arrivals vary
+         *     (Allen 1978, Cunneen's form; right for one painter by Pollaczek and Khinchine, and for exponential faces).
+         */
+        SteadyQueue: {
+            /**
+             * Format: double
+             * @description Share of the painters' time that is taken; at 1 and above the queue grows without end. Null where nobody paints.
+             */
+            load: null | number;
+            /**
+             * Format: double
+             * @description Chance of having to wait at all.
+             */
+            waitChance: number;
+            /**
+             * Format: double
+             * @description Null where the queue grows without end.
+             */
+            meanWaitMinutes: null | number;
+        };
         StepLength: {
             part: string;
             size: components["schemas"]["SizeLine"];
@@ -7823,6 +9724,17 @@ export interface components {
              */
             seconds: number;
         };
+        /** @description Who stands in for a wearer. */
+        Understudy: {
+            /** @description Name of the wearer. */
+            for: string;
+            /** @description Of who stands in. */
+            name: string;
+            /** @description Id of the face of who stands in; the first of the studio when none is given. */
+            face?: null | string;
+            /** Format: date */
+            patchOn?: null | string;
+        };
         /** @description A paint that was used, as it was called then. */
         UsedPaint: {
             /** @description Id in the kit. */
@@ -7974,6 +9886,22 @@ export interface components {
          * @enum {unknown}
          */
         WearerState: "brokenSkin" | "sunburnt" | "coldSore" | "infection" | "asthma";
+        /** @description How long a wearer's face takes. */
+        WearerTime: {
+            /**
+             * Format: double
+             * @description Null where it cannot be planned.
+             */
+            minutes: null | number;
+            /**
+             * Format: double
+             * @description Standard deviation from evening to evening.
+             */
+            sdMinutes: null | number;
+            /** @description Who stands in on this evening. */
+            understudy: null | string;
+            problem: null | string;
+        };
         /** @description The book as a file. */
         WholeBook: {
             sessions: components["schemas"]["WholeSession"][];
@@ -8875,6 +10803,106 @@ export interface operations {
         };
     };
     readCaseSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+        };
+    };
+    readDaySchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+        };
+    };
+    watchQueue: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Datura-Queue"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublicQueue"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readProductionSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+        };
+    };
+    readDrillbookSchema: {
         parameters: {
             query?: never;
             header?: never;
@@ -15146,6 +17174,2345 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addDay: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoothDay"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    findDays: {
+        parameters: {
+            query?: {
+                name?: string;
+                removed?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readDay: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveDay: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOfBoothDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeDay: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    eraseDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putBackDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listDayRevisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    compareDayRevisions: {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentDifference"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreDay: {
+        parameters: {
+            query: {
+                read: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoothDay"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/plain": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    forecastDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoothDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayForecastResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printMenu: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoothDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readQueue: {
+        parameters: {
+            query?: {
+                east?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addQueueEvents: {
+        parameters: {
+            query?: {
+                east?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QueueEvent"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    reviewDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayReviewResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addQueueLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewLink"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listProductions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addProduction: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Production"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    findProductions: {
+        parameters: {
+            query?: {
+                name?: string;
+                removed?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readProduction: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductionResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveProduction: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOfProduction"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeProduction: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    eraseProduction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putBackProduction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listProductionRevisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    compareProductionRevisions: {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentDifference"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreProduction: {
+        parameters: {
+            query: {
+                read: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportProduction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Production"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importProduction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/plain": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planCalls: {
+        parameters: {
+            query: {
+                evening: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Production"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallSheetResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printCalls: {
+        parameters: {
+            query: {
+                evening: number;
+                of?: string;
+                paper?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Production"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportCallCalendar: {
+        parameters: {
+            query?: {
+                of?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readAvailability: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AvailabilityRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BusyTime"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listDrills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addDrillbook: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillBook"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    findDrills: {
+        parameters: {
+            query?: {
+                name?: string;
+                removed?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readDrillbook: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillBookResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveDrillbook: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOfDrillBook"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeDrillbook: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    eraseDrillbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putBackDrillbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listDrillbookRevisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionHead"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    compareDrillbookRevisions: {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentDifference"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreDrillbook: {
+        parameters: {
+            query: {
+                read: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportDrillbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillBook"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importDrillbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/plain": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    adviseDrills: {
+        parameters: {
+            query: {
+                look: string;
+                face?: string;
+                kit?: string;
+                setting?: string;
+                today: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillBook"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillAdviceResource"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    layDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillSheetResource"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printDrill: {
+        parameters: {
+            query?: {
+                title?: string;
+                paper?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["FileContentHttpResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    scoreDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillPhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillScoreResource"];
                 };
             };
             /** @description Bad Request */

@@ -45,6 +45,12 @@ const preferences = usePreferences()
       </svg>
       <span>{{ say('appRail.case') }}</span>
     </router-link>
+    <router-link to="/days" class="place">
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M4 20V9l8-5 8 5v11 M4 9h16 M9 20v-6h6v6" />
+      </svg>
+      <span>{{ say('appRail.days') }}</span>
+    </router-link>
     <router-link to="/chair" class="place">
       <svg viewBox="0 0 24 24" aria-hidden="true">
         <path d="M7 4v9h9 M7 13v7 M16 13v7 M7 8h6 M16 10v3" />
@@ -139,9 +145,21 @@ strong {
   .rail {
     width: 100%;
     flex-direction: row;
-    padding: 2px 8px;
+    gap: 0;
+    padding: 2px;
     border-right: 0;
     border-top: 1px solid var(--line);
+  }
+
+  /* All of them beside each other, as wide as their words. */
+  .place {
+    flex: 1 1 auto;
+    width: auto;
+    font-size: 11px;
+  }
+
+  .gap {
+    display: none;
   }
 }
 </style>

@@ -22,12 +22,21 @@ const session = useSession()
   padding: 22px 14px;
   border-right: 1px solid var(--line);
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
   align-content: start;
 }
 
 .list h1 {
   padding: 0 8px 10px;
+}
+
+/* Narrow as it is, its title still fits. */
+@media (640px < width <= 1100px) {
+  .list h1 {
+    padding: 0 0 10px;
+    font-size: 20px;
+  }
 }
 
 .list :slotted(.entry) {

@@ -32,6 +32,6 @@ const emit = defineEmits<{ 'update:value': [value: number] }>()
 
 <style scoped>
 .number {
-  width: 110px;
+  width: 128px;
 }
 </style>

@@ -37,6 +37,18 @@ export function today(now = new Date()): string {
     .join('-')
 }
 
+/** Minutes after midnight as a time of the day, 15:07. */
+export const timeOfDay = (minute: number) =>
+  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(Math.floor(minute % 60)).padStart(2, '0')}`
+
+/** A time of the day, written as 15:30, 1530, 930 or 15, as minutes after midnight; null for none. */
+export function minuteOf(time: string): number | null {
+  const found = /^(\d{1,2})[:.h ]?(\d{2})?$/.exec(time.trim())
+  if (!found) return null
+  const [hour, minute] = [Number(found[1]), Number(found[2] ?? 0)]
+  return minute > 59 || 60 * hour + minute > 24 * 60 ? null : 60 * hour + minute
+}
+
 /** A length with its unit, whatever it is of. */
 export function length(mm: number, unit: LengthUnit): string {
   return unit === 'in'

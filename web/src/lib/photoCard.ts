@@ -17,30 +17,40 @@ const MOST_BULGE = 1.14
 /**
  * The four corners of what has one colour around a place, x and y by turns and round the way; null when it is no card.
  */
-export function cardAround(picture: Pixels, x: number, y: number): number[] | null {
-  const region = sameColour(picture, Math.round(x), Math.round(y))
+export function cardAround(
+  picture: Pixels,
+  x: number,
+  y: number,
+  { alike = ALIKE, most = MOST_SHARE, bulge = MOST_BULGE } = {},
+): number[] | null {
+  const region = sameColour(picture, Math.round(x), Math.round(y), alike)
   const area = picture.width * picture.height
-  if (!region || region.count < LEAST_SHARE * area || region.count > MOST_SHARE * area) return null
+  if (!region || region.count < LEAST_SHARE * area || region.count > most * area) return null
   const outline = hull(region.edge)
   const rough = fourCorners(outline)
   if (!rough) return null
   const corners = straightened(rough, region.edge)
   if (onSides(corners, region.edge) < LEAST_ON_SIDES) return null
   const size = areaOf(corners)
-  return size > MOST_BULGE * region.count || region.count > MOST_BULGE * size ? null : corners.flat()
+  return size > bulge * region.count || region.count > bulge * size ? null : corners.flat()
 }
 
 type At = [number, number]
 
-function sameColour(picture: Pixels, x: number, y: number): { count: number; edge: At[] } | null {
+function sameColour(
+  picture: Pixels,
+  x: number,
+  y: number,
+  alike: number,
+): { count: number; edge: At[] } | null {
   const { width, height, data } = picture
   if (x < 0 || y < 0 || x >= width || y >= height) return null
   const taken = new Uint8Array(width * height)
   const from = 4 * (y * width + x)
   const like = (n: number) =>
-    Math.abs(data[4 * n]! - data[from]!) < ALIKE &&
-    Math.abs(data[4 * n + 1]! - data[from + 1]!) < ALIKE &&
-    Math.abs(data[4 * n + 2]! - data[from + 2]!) < ALIKE
+    Math.abs(data[4 * n]! - data[from]!) < alike &&
+    Math.abs(data[4 * n + 1]! - data[from + 1]!) < alike &&
+    Math.abs(data[4 * n + 2]! - data[from + 2]!) < alike
   const open = [y * width + x]
   taken[open[0]!] = 1
   const left = new Int32Array(height).fill(width)

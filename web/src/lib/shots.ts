@@ -24,6 +24,8 @@ export interface Shot {
 
 export const CARD_LONG_MM = 85.6
 export const CARD_SHORT_MM = 53.98
+/** What is marked on a ruler, unless said otherwise. */
+export const RULER_MM = 100
 
 /** A colour of bare skin with how a screen shows it. */
 export interface SkinTone {

@@ -22,6 +22,7 @@ import { useAttempt } from '../lib/attempt'
 import { useDocument } from '../lib/document'
 import { useDocumentForm } from '../lib/documentForm'
 import { today } from '../lib/format'
+import { newPainting } from '../lib/newPainting'
 import { useLeaveGuard } from '../lib/leaveGuard'
 import { download } from '../lib/download'
 import { EVERYTHING, found as foundIn, type Wanted } from '../lib/book'
@@ -33,22 +34,7 @@ import { say } from '../texts'
 /** Who was painted when and with which pots; searched by lot, it says on whom a pot was. */
 const props = defineProps<{ id?: string }>()
 
-const NOTHING: Painting = {
-  name: '',
-  look: '',
-  face: null,
-  kit: null,
-  on: today(),
-  paints: [],
-  passed: [],
-  reaction: null,
-  notes: '',
-  steps: [],
-  lookRevision: null,
-  setting: null,
-  slotMinutes: null,
-  typed: [],
-}
+const NOTHING = newPainting()
 
 const router = useRouter()
 const attempt = useAttempt()

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NProgress, NSelect, useMessage } from 'naive-ui'
+import { NButton, NCheckbox, NSelect, useMessage } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { chair } from '../api/chairCalls'
 import {
   api,
   type LookHead,
-  type Painting,
   type PaintingEntry,
   type PhotoOnSkin,
   type PhotoPose,
@@ -15,16 +14,20 @@ import { paintingCalls } from '../api/documentCalls'
 import { photos } from '../api/photoCalls'
 import type { PlanRequest } from '../api/types'
 import FieldRow from '../components/FieldRow.vue'
-import FileButton from '../components/FileButton.vue'
 import FindingList from '../components/photo/FindingList.vue'
-import LivePhoto from '../components/photo/LivePhoto.vue'
 import OnSkin from '../components/photo/OnSkin.vue'
 import PhotoBeside from '../components/photo/PhotoBeside.vue'
+import PhotoBringer from '../components/photo/PhotoBringer.vue'
 import PhotoStage from '../components/photo/PhotoStage.vue'
+import PhotoTabs from '../components/photo/PhotoTabs.vue'
+import PointTools from '../components/photo/PointTools.vue'
 import { useAttempt } from '../lib/attempt'
+import { comeIntoView } from '../lib/comeIntoView'
+import { today } from '../lib/format'
+import { newPainting } from '../lib/newPainting'
 import { meanOf, toKeep } from '../lib/photo'
-import { asBase64, checked, coloursAt, isChecked, photoOf, pixelsOf, type Shot } from '../lib/shots'
-import { useShots } from '../lib/useShots'
+import { asBase64, coloursAt, isChecked, photoOf, pixelsOf } from '../lib/shots'
+import { usePhotoDesk } from '../lib/usePhotoDesk'
 import { useCatalogue } from '../stores/catalogue'
 import { usePreferences } from '../stores/preferences'
 import { useSession } from '../stores/session'
@@ -38,7 +41,8 @@ const attempt = useAttempt()
 const catalogue = useCatalogue()
 const preferences = usePreferences()
 const membership = useSession()
-const { shots, places, searching, busy, said, add, addCanvas, change, remove, layTemplate, stop } = useShots()
+const desk = usePhotoDesk()
+const { shots, shownId, shown, at, places, busy, picking } = desk
 
 const DEMO = { look: 'drowned-lamp-keeper', face: 'odalys', kit: 'saltmarsh-box', setting: 'night-parade' }
 
@@ -51,16 +55,13 @@ const kitId = ref(preferences.kit)
 const settingId = ref(preferences.setting)
 const characterId = ref<string | null>(null)
 const sessionId = ref<string | null>(props.session ?? null)
-const shownId = ref(0)
-const shown = computed(() => shots.value.find((s) => s.id === shownId.value) ?? shots.value[0] ?? null)
-const at = computed(() => (shown.value ? shots.value.indexOf(shown.value) : -1))
 const poses = shallowRef<readonly PhotoPose[]>([])
 const review = shallowRef<Review | null>(null)
 const planned = shallowRef<Record<number, string>>({})
 const grids = shallowRef<Record<number, PhotoOnSkin>>({})
 const mode = ref<'points' | 'beside' | 'skin'>('points')
 const working = ref(false)
-const picking = ref(false)
+const answer = ref<HTMLElement | null>(null)
 const keepPictures = ref(false)
 
 void attempt(async () => {
@@ -80,11 +81,14 @@ void attempt(async () => {
 
 const options = (all: readonly { id: string; name: string }[]) =>
   all.map((o) => ({ value: o.id, label: o.name }))
-const ofThis = computed(() =>
-  sessions.value
+/** A session that the book does not have yet. */
+const NEW = 'new session'
+const ofThis = computed(() => [
+  { value: NEW, label: say('over.newSession') },
+  ...sessions.value
     .filter((s) => s.painting.look === lookId.value && (s.painting.face ?? faceId.value) === faceId.value)
     .map((s) => ({ value: s.id, label: s.painting.name })),
-)
+])
 const MODES = [
   { id: 'points', label: say('over.points') },
   { id: 'beside', label: say('over.beside') },
@@ -101,29 +105,9 @@ watch([shots, lookId, faceId, kitId, settingId], () => {
   mode.value = 'points'
 })
 
-async function bring(file: File) {
-  await attempt(async () => {
-    const shot = await add(file)
-    if (shot) shownId.value = shot.id
-  })
-}
-
-async function taken(canvas: HTMLCanvasElement) {
-  const shot = await addCanvas(canvas, say('shots.fromCamera', { n: shots.value.length + 1 }), null)
-  if (shot) shownId.value = shot.id
-}
-
 async function bringDemo() {
   ;[lookId.value, faceId.value, kitId.value, settingId.value] = [DEMO.look, DEMO.face, DEMO.kit, DEMO.setting]
-  const answer = await fetch('/demo-photos/painted-front.jpg')
-  await bring(new File([await answer.blob()], 'painted-front.jpg', { type: 'image/jpeg' }))
-}
-
-const update = (shot: Shot) => change(shot.id, shot)
-
-function picked(x: number, y: number) {
-  change(shown.value!.id, { white: { x, y } })
-  picking.value = false
+  await desk.bringDemo(['painted-front'])
 }
 
 let plan: PlanRequest | null = null
@@ -149,9 +133,11 @@ async function lookOver() {
     const found = await photos.review(request, answers, characterId.value)
     poses.value = asked.map((a) => a.pose)
     review.value = found
-    await show('beside')
+    await comeIntoView(answer.value)
   })
   working.value = false
+  // The findings can be read and kept while the picture of the plan is still on its way.
+  if (review.value) await show('beside')
 }
 
 async function show(next: 'points' | 'beside' | 'skin') {
@@ -178,26 +164,41 @@ const spots = computed(() =>
     .flatMap((f) => [f.spots[2 * at.value] ?? -1, f.spots[2 * at.value + 1] ?? -1]),
 )
 
+/** The session that was painted; one that nobody noted is noted now. */
+async function sessionToKeep(): Promise<string> {
+  if (sessionId.value !== NEW) return sessionId.value!
+  const look = looks.value.find((l) => l.id === lookId.value)!.name
+  const noted = {
+    ...newPainting(),
+    name: say('over.sessionOf', { look, date: today() }),
+    look: lookId.value,
+    face: faceId.value,
+    kit: kitId.value,
+    setting: settingId.value,
+  }
+  const id = await paintingCalls.add(noted, crypto.randomUUID())
+  sessions.value = await api.paintings()
+  sessionId.value = id
+  return id
+}
+
 /** Into the book, with the session that was painted. */
 async function keep() {
   working.value = true
   await attempt(async () => {
-    const id = sessionId.value!
+    const id = await sessionToKeep()
     const entry = await paintingCalls.read(id)
-    const changed: Painting = {
-      ...entry.value,
-      findings: review.value!.findings.map((f) => ({
-        part: f.partId,
-        words: f.words,
-        mending: f.mending,
-        mendingMinutes: f.mendingMinutes,
-      })),
-    }
-    await paintingCalls.save(id, entry.revision, changed, crypto.randomUUID())
+    const findings = review.value!.findings.map((f) => ({
+      part: f.partId,
+      words: f.words,
+      mending: f.mending,
+      mendingMinutes: f.mendingMinutes,
+    }))
+    await paintingCalls.save(id, entry.revision, { ...entry.value, findings }, crypto.randomUUID())
     if (keepPictures.value)
       for (const shot of shots.value)
         await chair.addPhoto(id, crypto.randomUUID(), new Date().toISOString(), await toKeep(shot.canvas))
-    message.success(say('over.kept', { findings: changed.findings!.length }))
+    message.success(say('over.kept', { findings: findings.length }))
   })
   working.value = false
 }
@@ -239,27 +240,7 @@ async function keep() {
         />
       </field-row>
     </div>
-    <div class="row">
-      <file-button
-        :label="shots.length ? say('shots.anotherPhoto') : say('over.bring')"
-        :says="say('over.bring')"
-        accept="image/*"
-        :loading="busy"
-        @chosen="bring"
-      />
-      <live-photo @taken="taken" />
-      <n-button v-if="!shots.length" @click="bringDemo">{{ say('over.demo') }}</n-button>
-      <template v-if="busy">
-        <n-progress
-          class="progress"
-          type="line"
-          :percentage="Math.round(100 * (searching ?? 0))"
-          :show-indicator="false"
-        />
-        <span class="faint">{{ say('shots.looking') }}</span>
-        <n-button size="small" @click="stop">{{ say('shots.stop') }}</n-button>
-      </template>
-      <span class="gap" />
+    <photo-bringer :desk="desk" :says="say('over.bring')" :demo="say('over.demo')" @demo="bringDemo">
       <n-button
         type="primary"
         :disabled="!shots.length || busy || !lookId || !faceId"
@@ -267,36 +248,25 @@ async function keep() {
         @click="lookOver"
         >{{ say('over.now') }}</n-button
       >
-    </div>
-    <p v-if="said" role="status" class="said">{{ said }}</p>
+    </photo-bringer>
     <div v-if="shots.length" class="columns">
       <section>
-        <div class="tabs" role="group" :aria-label="say('shots.photos')">
-          <button
-            v-for="(s, k) in shots"
-            :key="s.id"
-            :aria-pressed="s === shown"
-            :title="s.name"
-            @click="shownId = s.id"
-          >
-            {{ say('shots.photoN', { n: k + 1 }) }}
-            <small v-if="poses[k]">{{ say('shots.missMm', { mm: poses[k]!.missMm.toFixed(1) }) }}</small>
-          </button>
+        <photo-tabs :desk="desk" :misses-mm="poses.map((p) => p.missMm)">
           <span class="gap" />
           <template v-if="review">
             <button v-for="m in MODES" :key="m.id" :aria-pressed="mode === m.id" @click="show(m.id)">
               {{ m.label }}
             </button>
           </template>
-        </div>
+        </photo-tabs>
         <photo-stage
           v-if="shown && (mode === 'points' || !review)"
           :model-value="shown"
           :places="places"
           :pose="poses[at] ?? null"
-          :picking="picking"
-          @update:model-value="update"
-          @picked="picked"
+          :picking="picking !== null"
+          @update:model-value="desk.update"
+          @picked="desk.picked"
         />
         <photo-beside
           v-else-if="shown && mode === 'beside'"
@@ -306,25 +276,9 @@ async function keep() {
           :spots="spots"
         />
         <on-skin v-else-if="shown && grids[shown.id]" :shot="shown" :grid="grids[shown.id]!" />
-        <template v-if="mode === 'points' || !review">
-          <p class="faint">{{ picking ? say('shots.tapWhite') : say('shots.dragPoints') }}</p>
-          <div v-if="shown" class="row">
-            <n-button size="small" :disabled="isChecked(shown)" @click="update(checked(shown))">{{
-              isChecked(shown) ? say('shots.pointsRightDone') : say('shots.pointsRight')
-            }}</n-button>
-            <n-button size="small" :type="picking ? 'primary' : 'default'" @click="picking = !picking">{{
-              shown.white ? say('shots.whiteAnew') : say('shots.whiteInPhoto')
-            }}</n-button>
-            <n-button size="small" quaternary @click="layTemplate(shown!, 0)">{{
-              say('shots.pointsAnew')
-            }}</n-button>
-            <n-button size="small" quaternary @click="remove(shown!)">{{
-              say('shots.leavePhotoOut')
-            }}</n-button>
-          </div>
-        </template>
+        <point-tools v-if="shown && (mode === 'points' || !review)" :desk="desk" :with-scale="false" />
       </section>
-      <section aria-live="polite">
+      <section ref="answer" aria-live="polite">
         <template v-if="review">
           <h2>{{ say('over.found') }}</h2>
           <p v-if="!shots.every(isChecked)" class="faint">{{ say('over.unchecked') }}</p>
@@ -334,8 +288,7 @@ async function keep() {
             <n-select
               v-model:value="sessionId"
               :options="ofThis"
-              :placeholder="ofThis.length ? say('over.whichSession') : say('over.noSession')"
-              :disabled="!ofThis.length"
+              :placeholder="say('over.whichSession')"
               :aria-label="say('over.whichSession')"
             />
             <n-checkbox v-model:checked="keepPictures">{{ say('over.keepPictures') }}</n-checkbox>

@@ -1,20 +1,22 @@
 <script setup lang="ts">
-import { NButton, NProgress, NSelect, useMessage } from 'naive-ui'
+import { NButton, useMessage } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Face, type MeasuredFace } from '../api/client'
 import { faceCalls } from '../api/documentCalls'
 import { photos } from '../api/photoCalls'
-import FileButton from '../components/FileButton.vue'
-import LivePhoto from '../components/photo/LivePhoto.vue'
 import MeasuredTable from '../components/photo/MeasuredTable.vue'
+import PhotoBringer from '../components/photo/PhotoBringer.vue'
 import PhotoStage from '../components/photo/PhotoStage.vue'
+import PhotoTabs from '../components/photo/PhotoTabs.vue'
+import PointTools from '../components/photo/PointTools.vue'
 import { useAttempt } from '../lib/attempt'
+import { comeIntoView } from '../lib/comeIntoView'
 import { meanOf } from '../lib/photo'
 import { signsIn } from '../lib/photoSigns'
-import { checked, isChecked, isUnder, photoOf, pixelsOf, type Shot, type SkinTone } from '../lib/shots'
+import { isUnder, photoOf, pixelsOf, type Shot, type SkinTone } from '../lib/shots'
 import { labOf } from '../lib/skinDial'
-import { useShots } from '../lib/useShots'
+import { usePhotoDesk } from '../lib/usePhotoDesk'
 import { useCatalogue } from '../stores/catalogue'
 import { useSession } from '../stores/session'
 import { say } from '../texts'
@@ -27,58 +29,19 @@ const message = useMessage()
 const attempt = useAttempt()
 const catalogue = useCatalogue()
 const session = useSession()
-const { shots, places, searching, busy, said, add, addCanvas, change, remove, holdAt, layTemplate, stop } =
-  useShots()
+const desk = usePhotoDesk()
+const { shots, shown, at, places, busy, picking } = desk
 
-const shownId = ref(0)
-const shown = computed(() => shots.value.find((s) => s.id === shownId.value) ?? shots.value[0] ?? null)
-const at = computed(() => (shown.value ? shots.value.indexOf(shown.value) : -1))
 const found = shallowRef<MeasuredFace | null>(null)
 const working = ref(false)
-const picking = ref<'card' | 'white' | null>(null)
+const answer = ref<HTMLElement | null>(null)
 const face = computed(() => catalogue.faces.find((f) => f.id === props.id))
 const skinAt = shallowRef<Record<string, SkinTone>>({})
 
 const DEMO = ['front-card', 'side']
-const AGAINST = [
-  { value: 'forehead', label: say('shots.forehead') },
-  { value: 'chin', label: say('shots.chin') },
-]
-const SIDES = [
-  { value: 0, label: say('shots.fromTheFront') },
-  { value: 70, label: say('shots.fromTheLeft') },
-  { value: -70, label: say('shots.fromTheRight') },
-]
-
-async function bring(file: File) {
-  await attempt(async () => {
-    const shot = await add(file)
-    if (shot) shownId.value = shot.id
-  })
-}
-
-async function bringDemo() {
-  for (const name of DEMO) {
-    const answer = await fetch(`/demo-photos/${name}.jpg`)
-    await bring(new File([await answer.blob()], `${name}.jpg`, { type: 'image/jpeg' }))
-  }
-}
-
-async function taken(canvas: HTMLCanvasElement) {
-  const shot = await addCanvas(canvas, say('shots.fromCamera', { n: shots.value.length + 1 }), null)
-  if (shot) shownId.value = shot.id
-}
 
 /** What was measured counts until something changes. */
 watch(shots, () => (found.value = null))
-
-const update = (shot: Shot) => change(shot.id, shot)
-
-function picked(x: number, y: number) {
-  if (picking.value === 'card') holdAt(shown.value!, x, y)
-  else change(shown.value!.id, { white: { x, y } })
-  picking.value = null
-}
 
 async function measure() {
   working.value = true
@@ -86,6 +49,7 @@ async function measure() {
     found.value = await photos.measure(shots.value.map(photoOf))
     skinAt.value = {}
     for (const [k, shot] of shots.value.entries()) if (shot.white) await readSkin(shot, k)
+    await comeIntoView(answer.value)
   })
   working.value = false
 }
@@ -158,32 +122,16 @@ async function take() {
       <h1>{{ say('shots.measureByPhotos') }}</h1>
       <p class="faint">{{ say('shots.measureAbout') }}</p>
     </header>
-    <div class="row">
-      <file-button
-        :label="shots.length ? say('shots.anotherPhoto') : say('shots.bringFront')"
-        :says="say('shots.bringFront')"
-        accept="image/*"
-        :loading="busy"
-        @chosen="bring"
-      />
-      <live-photo @taken="taken" />
-      <n-button v-if="!shots.length" @click="bringDemo">{{ say('shots.demoPhotos') }}</n-button>
-      <template v-if="busy">
-        <n-progress
-          class="progress"
-          type="line"
-          :percentage="Math.round(100 * (searching ?? 0))"
-          :show-indicator="false"
-        />
-        <span class="faint">{{ say('shots.looking') }}</span>
-        <n-button size="small" @click="stop">{{ say('shots.stop') }}</n-button>
-      </template>
-      <span class="gap" />
+    <photo-bringer
+      :desk="desk"
+      :says="say('shots.bringFront')"
+      :demo="say('shots.demoPhotos')"
+      @demo="desk.bringDemo(DEMO)"
+    >
       <n-button type="primary" :disabled="!shots.length || busy" :loading="working" @click="measure">{{
         say('shots.measureNow')
       }}</n-button>
-    </div>
-    <p v-if="said" role="status" class="said">{{ said }}</p>
+    </photo-bringer>
     <ol v-if="!shots.length" class="steps">
       <li>{{ say('shots.stepFront') }}</li>
       <li>{{ say('shots.stepSide') }}</li>
@@ -191,77 +139,19 @@ async function take() {
     </ol>
     <div v-else class="columns">
       <section>
-        <div class="tabs" role="group" :aria-label="say('shots.photos')">
-          <button
-            v-for="(s, k) in shots"
-            :key="s.id"
-            :aria-pressed="s === shown"
-            :title="s.name"
-            @click="shownId = s.id"
-          >
-            {{ say('shots.photoN', { n: k + 1 }) }}
-            <small v-if="found?.photos[k]">{{
-              say('shots.missMm', { mm: found.photos[k]!.missMm.toFixed(1) })
-            }}</small>
-          </button>
-        </div>
+        <photo-tabs :desk="desk" :misses-mm="found?.photos.map((p) => p.missMm) ?? []" />
         <photo-stage
           v-if="shown"
           :model-value="shown"
           :places="places"
           :pose="found?.photos[at] ?? null"
           :picking="picking !== null"
-          @update:model-value="update"
-          @picked="picked"
+          @update:model-value="desk.update"
+          @picked="desk.picked"
         />
-        <p class="faint">
-          {{
-            picking ? say(picking === 'card' ? 'shots.tapCard' : 'shots.tapWhite') : say('shots.dragPoints')
-          }}
-        </p>
-        <div v-if="shown" class="row">
-          <n-button size="small" :disabled="isChecked(shown)" @click="update(checked(shown))">{{
-            isChecked(shown) ? say('shots.pointsRightDone') : say('shots.pointsRight')
-          }}</n-button>
-          <n-button
-            size="small"
-            :type="picking === 'card' ? 'primary' : 'default'"
-            @click="picking = picking === 'card' ? null : 'card'"
-            >{{ shown.held ? say('shots.cardAnew') : say('shots.cardInPhoto') }}</n-button
-          >
-          <n-select
-            v-if="shown.held"
-            class="small"
-            size="small"
-            :value="shown.against"
-            :options="AGAINST"
-            :aria-label="say('shots.heldAgainst')"
-            @update:value="(against) => update({ ...shown!, against })"
-          />
-          <n-button v-if="shown.held" size="small" quaternary @click="update({ ...shown!, held: null })">{{
-            say('shots.noCardInIt')
-          }}</n-button>
-          <n-button
-            size="small"
-            :type="picking === 'white' ? 'primary' : 'default'"
-            @click="picking = picking === 'white' ? null : 'white'"
-            >{{ shown.white ? say('shots.whiteAnew') : say('shots.whiteInPhoto') }}</n-button
-          >
-          <n-select
-            class="small"
-            size="small"
-            :value="null"
-            :placeholder="say('shots.pointsAnew')"
-            :options="SIDES"
-            :aria-label="say('shots.pointsAnew')"
-            @update:value="(turn) => layTemplate(shown!, turn)"
-          />
-          <n-button size="small" quaternary @click="remove(shown!)">{{
-            say('shots.leavePhotoOut')
-          }}</n-button>
-        </div>
+        <point-tools v-if="shown" :desk="desk" with-scale />
       </section>
-      <section aria-live="polite">
+      <section ref="answer" aria-live="polite">
         <measured-table v-if="found" :found="found" :skin-at="skinAt" :signs="signs" />
         <template v-else>
           <h2>{{ say('shots.notMeasured') }}</h2>

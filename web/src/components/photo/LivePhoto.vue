@@ -60,6 +60,8 @@ async function look() {
         break
       }
     } catch {
+      // Whoever sits there can still press the button; the look itself is what failed.
+      if (show.value) hint.value = say('shots.liveBlind')
       break
     }
   }

@@ -16,8 +16,8 @@ const props = defineProps<{
   pose: PhotoPose | null
   /** Something else is being pointed at. */
   picking: boolean
-  /** Places to show, x and y by turns: findings by their number. */
-  spots?: readonly number[]
+  /** What the four corners are to lie on, where they are no card's. */
+  cornersAre?: readonly string[]
 }>()
 const emit = defineEmits<{ picked: [x: number, y: number] }>()
 
@@ -56,6 +56,13 @@ const label = (place: string) => {
     ? words.value.get(place)!
     : say('shots.pointOff', { point: words.value.get(place)!, mm: miss.toFixed(1) })
 }
+
+const cornerLabel = (k: number) =>
+  props.cornersAre
+    ? say('shots.markOf', { n: k + 1, words: props.cornersAre[k]! })
+    : corners.value.length === 2
+      ? say('shots.endOf', { n: k + 1 })
+      : say('shots.cornerOf', { n: k + 1 })
 
 function at(event: PointerEvent | MouseEvent) {
   const box = svg.value!.getBoundingClientRect()
@@ -177,7 +184,7 @@ function pick(event: MouseEvent) {
         :stroke-width="1.5 * unit"
         tabindex="0"
         role="button"
-        :aria-label="say('shots.cornerOf', { n: k + 1 })"
+        :aria-label="cornerLabel(k)"
         @pointerdown="grab($event, c.name)"
         @pointermove="drag($event, c.name)"
         @keydown="nudge($event, c.name, c.x, c.y)"
@@ -191,12 +198,6 @@ function pick(event: MouseEvent) {
         :r="7 * unit"
         :stroke-width="2 * unit"
       />
-      <g v-for="(_, k) in Math.floor((spots?.length ?? 0) / 2)" :key="`s${k}`">
-        <g v-if="spots![2 * k]! >= 0" :transform="`translate(${spots![2 * k]} ${spots![2 * k + 1]})`">
-          <circle class="spot" :r="11 * unit" :stroke-width="2 * unit" />
-          <text :font-size="14 * unit" :dy="5 * unit" text-anchor="middle">{{ k + 1 }}</text>
-        </g>
-      </g>
     </svg>
     <svg
       v-if="inHand && !picking"
@@ -211,8 +212,8 @@ function pick(event: MouseEvent) {
         stroke-width="0.8"
       />
     </svg>
-    <p v-if="selected && inHand && !picking && !selected.startsWith('corner')" class="name">
-      {{ label(selected) }}
+    <p v-if="selected && inHand && !picking && (cornersAre || !selected.startsWith('corner'))" class="name">
+      {{ selected.startsWith('corner') ? cornerLabel(Number(selected.slice(6))) : label(selected) }}
     </p>
   </div>
 </template>
@@ -286,17 +287,6 @@ function pick(event: MouseEvent) {
 .white {
   fill: none;
   stroke: var(--card-black);
-  pointer-events: none;
-}
-
-.spot {
-  fill: var(--panel);
-  stroke: var(--accent);
-}
-
-text {
-  fill: var(--ink);
-  font-weight: 700;
   pointer-events: none;
 }
 

@@ -1,0 +1,67 @@
+import { expect, test, type Page } from '@playwright/test'
+
+/** The queue at a booth, from a tablet, with a phone that watches. */
+
+async function booth(page: Page) {
+  const demo = await (await page.request.get('/api/days/lantern-walk-stall')).json()
+  const day = {
+    ...demo.day,
+    name: `Stall ${Date.now()}-${Math.floor(Math.random() * 1e6)}`,
+    untilMinute: 1439,
+    painters: [{ name: 'Wenna' }, { name: 'Corin' }],
+  }
+  return (await (await page.request.post('/api/days', { data: day })).json()).id as string
+}
+
+const chair = (page: Page, painter: string) => page.getByRole('region', { name: painter, exact: true })
+
+test('tickets are given, called and painted, and a phone watches its number', async ({ page, context }) => {
+  const id = await booth(page)
+  await page.goto(`/days/${id}`)
+  await page.getByRole('button', { name: 'The queue', exact: true }).click()
+  for (let n = 1; n <= 4; n++) {
+    await page.locator('.looks').getByRole('button').first().click()
+    await expect(page.getByRole('status').filter({ hasText: `Number ${n}.` })).toBeVisible()
+  }
+  await page.getByRole('button', { name: 'Make a link' }).click()
+  const link = await page.locator('.link a').first().getAttribute('href')
+  const phone = await context.browser()!.newPage({ viewport: { width: 390, height: 844 } })
+  await phone.goto(link!)
+  await phone.getByRole('textbox', { name: 'Your number' }).fill('3')
+  await phone.getByRole('button', { name: 'Watch it' }).click()
+  await expect(phone.getByRole('status')).toContainText('2 are before you.')
+  await chair(page, 'Wenna').getByRole('button', { name: 'Call 1' }).click()
+  await chair(page, 'Corin').getByRole('button', { name: 'Call 2' }).click()
+  await chair(page, 'Wenna').getByRole('button', { name: 'Sits down' }).click()
+  await chair(page, 'Corin').getByRole('button', { name: 'Did not come' }).click()
+  await chair(page, 'Corin').getByRole('button', { name: 'Call 3' }).click()
+  await expect(phone.getByRole('status')).toContainText('It is your turn', { timeout: 30_000 })
+  await chair(page, 'Wenna').getByRole('button', { name: 'Done' }).click()
+  await page.reload()
+  await expect(page.getByText('1 wait, 1 are done')).toBeVisible()
+  await page.getByText('After the day').click()
+  await page.getByRole('button', { name: /1 faces into the book/ }).click()
+  await expect(page.getByText('1 faces are in the book.')).toBeVisible({ timeout: 20_000 })
+  await page.getByRole('button', { name: 'Close the queue now' }).click()
+  await expect(phone.getByText('The queue is closed.')).toBeVisible({ timeout: 30_000 })
+  await phone.close()
+})
+
+test('a cut connection loses no ticket', async ({ page, context }) => {
+  const id = await booth(page)
+  await page.goto(`/days/${id}/queue`)
+  await page.locator('.looks').getByRole('button').first().click()
+  await expect(page.getByRole('status').filter({ hasText: 'Number 1.' })).toBeVisible()
+  await context.setOffline(true)
+  await page.locator('.looks').getByRole('button').first().click()
+  await chair(page, 'Wenna').getByRole('button', { name: 'Call 1' }).click()
+  await expect(page.getByText(/The service is out of reach/)).toBeVisible()
+  await expect(page.getByText('1 wait, 0 are done')).toBeVisible()
+  await context.setOffline(false)
+  await expect(page.getByText(/The service is out of reach/)).toBeHidden({ timeout: 20_000 })
+  const kept = await (await page.request.get(`/api/days/${id}/queue`)).json()
+  expect(kept.tickets.map((t: { ticket: { state: string } }) => t.ticket.state)).toEqual([
+    'called',
+    'waiting',
+  ])
+})
