@@ -3,7 +3,10 @@ import { VitePWA } from 'vite-plugin-pwa'
 import { readFileSync } from 'node:fs'
 import { defineConfig, type Plugin } from 'vite'
 
-/** What the face finder has learned, out of its package: it ships with the application. */
+const FINDER = 'node_modules/@vladmandic/human/models'
+const RECKONER = 'node_modules/@tensorflow/tfjs-backend-wasm/dist'
+
+/** What the face finder has learned, and what it reckons with, out of their packages: they ship with the application. */
 const finderModels = (): Plugin => ({
   name: 'finder-models',
   generateBundle() {
@@ -12,8 +15,14 @@ const finderModels = (): Plugin => ({
         this.emitFile({
           type: 'asset',
           fileName: `finder/${model}.${kind}`,
-          source: readFileSync(`node_modules/@vladmandic/human/models/${model}.${kind}`),
+          source: readFileSync(`${FINDER}/${model}.${kind}`),
         })
+    for (const kind of ['-simd', ''])
+      this.emitFile({
+        type: 'asset',
+        fileName: `finder/tfjs-backend-wasm${kind}.wasm`,
+        source: readFileSync(`${RECKONER}/tfjs-backend-wasm${kind}.wasm`),
+      })
   },
 })
 

@@ -118,9 +118,16 @@ app.UseStaticFiles(new StaticFileOptions
         // Their names change with what is in them.
         file.Context.Response.Headers.CacheControl = path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
         // A worker goes by what its own script says it may do.
-        if (path.Value is { } name && name.EndsWith(".js", StringComparison.Ordinal) && (!path.StartsWithSegments("/assets", StringComparison.Ordinal) || name.Contains(".worker", StringComparison.Ordinal)))
+        if (path.Value is { } name && name.EndsWith(".js", StringComparison.Ordinal))
         {
-            file.Context.Response.Headers.ContentSecurityPolicy = SecurityHeaders.WorkerPolicy;
+            if (!path.StartsWithSegments("/assets", StringComparison.Ordinal))
+            {
+                file.Context.Response.Headers.ContentSecurityPolicy = SecurityHeaders.WorkerPolicy;
+            }
+            else if (name.Contains(".worker", StringComparison.Ordinal))
+            {
+                file.Context.Response.Headers.ContentSecurityPolicy = SecurityHeaders.FinderPolicy;
+            }
         }
     },
 });

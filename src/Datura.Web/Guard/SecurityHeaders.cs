@@ -19,6 +19,9 @@ internal static class SecurityHeaders
     /// <summary>What the worker that keeps the application's files may do: fetch and run these, and nothing else.</summary>
     public const string WorkerPolicy = $"default-src 'none'; script-src 'self'; connect-src 'self'; {Shared}";
 
+    /// <summary>What the worker that finds faces may do besides: run the compiled reckoner that ships with it (Content Security Policy Level 3, wasm-unsafe-eval), no script out of words.</summary>
+    public const string FinderPolicy = $"default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; {Shared}";
+
     /// <summary>Nothing, for answers that are no page: opened on their own, they do nothing.</summary>
     public const string DataPolicy = $"default-src 'none'; style-src 'unsafe-inline'; img-src 'self' data:; sandbox; {Shared}";
 

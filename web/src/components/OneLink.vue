@@ -8,6 +8,9 @@ const props = defineProps<{ path: string; says: string }>()
 const address = computed(() => window.location.origin + props.path)
 const copied = ref(false)
 
+/** Without TLS a browser has no clipboard for pages: then the link can be marked and copied by hand. */
+const canCopy = !!navigator.clipboard
+
 async function copy() {
   await navigator.clipboard.writeText(address.value)
   copied.value = true
@@ -18,7 +21,9 @@ async function copy() {
   <div class="link" role="status">
     <span class="faint">{{ says }}</span>
     <code>{{ address }}</code>
-    <n-button size="small" @click="copy">{{ copied ? say('oneLink.copied') : say('oneLink.copy') }}</n-button>
+    <n-button v-if="canCopy" size="small" @click="copy">{{
+      copied ? say('oneLink.copied') : say('oneLink.copy')
+    }}</n-button>
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import type { DocumentKind } from '../api/client'
 import { useAttempt } from './attempt'
 import { useDocument, type DocumentCalls } from './document'
 import { useDocumentForm } from './documentForm'
+import { freshName } from './freshName'
 import { useLatest } from './latest'
 import { useLeaveGuard } from './leaveGuard'
 
@@ -74,7 +75,7 @@ export function useDocumentDesk<T extends { name: string }, E extends { id: stri
   /** Kept as a new one, and taken in hand. */
   async function made(one: T) {
     await attempt(async () => {
-      const id = await of.calls.add(one, crypto.randomUUID())
+      const id = await of.calls.add(one, freshName())
       await load()
       await router.push(`${of.path}/${id}`)
     })

@@ -20,6 +20,9 @@ export type FinderAnswer =
   | { kind: 'found'; faces: FoundFace[] }
   | { kind: 'failed'; why: string }
 
+/** A finder that says nothing for so long has got stuck, or its models do not come; ms. */
+export const PATIENCE_MS = 90_000
+
 let worker: Worker | null = null
 
 /** One search at a time; a second one waits for nobody but ends the first. */
@@ -36,6 +39,15 @@ export function stopFinding(): void {
   end = null
 }
 
+/** The largest first: a face's height changes less with its turning than its width. */
+const byHeight = (faces: readonly FoundFace[]) => {
+  const height = ({ points }: FoundFace) => {
+    const y = points.filter((_, k) => k % 2 === 1)
+    return Math.max(...y) - Math.min(...y)
+  }
+  return faces.toSorted((a, b) => height(b) - height(a))
+}
+
 /** Faces in a picture, the largest first. */
 export async function findFaces(
   picture: HTMLCanvasElement | HTMLVideoElement,
@@ -45,14 +57,30 @@ export async function findFaces(
   const bitmap = await createImageBitmap(picture)
   const finder = made()
   return new Promise((done, failed) => {
-    end = failed
+    let silence: ReturnType<typeof setTimeout> | undefined
+    const patient = () => {
+      clearTimeout(silence)
+      silence = setTimeout(() => {
+        end = null
+        stopFinding()
+        failed(new Error(say('shots.finderFailed', { why: say('shots.finderSilent') })))
+      }, PATIENCE_MS)
+    }
+    end = (why) => {
+      clearTimeout(silence)
+      failed(why)
+    }
+    patient()
     finder.onmessage = ({ data }: MessageEvent<FinderAnswer>) => {
+      patient()
       if (data.kind === 'progress') return progress(data.share)
+      clearTimeout(silence)
       end = null
-      if (data.kind === 'found') done(data.faces)
+      if (data.kind === 'found') done(byHeight(data.faces))
       else failed(new Error(say('shots.finderFailed', { why: data.why })))
     }
     finder.onerror = () => {
+      clearTimeout(silence)
       end = null
       worker = null
       failed(new Error(say('shots.finderFailed', { why: say('shots.notLoaded') })))

@@ -24,6 +24,7 @@ import PointTools from '../components/photo/PointTools.vue'
 import { useAttempt } from '../lib/attempt'
 import { comeIntoView } from '../lib/comeIntoView'
 import { today } from '../lib/format'
+import { freshName } from '../lib/freshName'
 import { newPainting } from '../lib/newPainting'
 import { meanOf, toKeep } from '../lib/photo'
 import { asBase64, coloursAt, isChecked, photoOf, pixelsOf } from '../lib/shots'
@@ -176,7 +177,7 @@ async function sessionToKeep(): Promise<string> {
     kit: kitId.value,
     setting: settingId.value,
   }
-  const id = await paintingCalls.add(noted, crypto.randomUUID())
+  const id = await paintingCalls.add(noted, freshName())
   sessions.value = await api.paintings()
   sessionId.value = id
   return id
@@ -194,10 +195,10 @@ async function keep() {
       mending: f.mending,
       mendingMinutes: f.mendingMinutes,
     }))
-    await paintingCalls.save(id, entry.revision, { ...entry.value, findings }, crypto.randomUUID())
+    await paintingCalls.save(id, entry.revision, { ...entry.value, findings }, freshName())
     if (keepPictures.value)
       for (const shot of shots.value)
-        await chair.addPhoto(id, crypto.randomUUID(), new Date().toISOString(), await toKeep(shot.canvas))
+        await chair.addPhoto(id, freshName(), new Date().toISOString(), await toKeep(shot.canvas))
     message.success(say('over.kept', { findings: findings.length }))
   })
   working.value = false

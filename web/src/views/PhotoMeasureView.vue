@@ -12,6 +12,7 @@ import PhotoTabs from '../components/photo/PhotoTabs.vue'
 import PointTools from '../components/photo/PointTools.vue'
 import { useAttempt } from '../lib/attempt'
 import { comeIntoView } from '../lib/comeIntoView'
+import { freshName } from '../lib/freshName'
 import { meanOf } from '../lib/photo'
 import { signsIn } from '../lib/photoSigns'
 import { isUnder, photoOf, pixelsOf, type Shot, type SkinTone } from '../lib/shots'
@@ -104,7 +105,7 @@ async function take() {
       skinAt: tones ?? now.skinAt,
       skin: tones?.cheek ?? tones?.forehead ?? now.skin,
     }
-    await faceCalls.save(props.id, entry.revision, changed, crypto.randomUUID())
+    await faceCalls.save(props.id, entry.revision, changed, freshName())
     await catalogue.loadFaces()
     message.success(say('shots.onTheFace', { measures: takenMeasures.value.length, name: now.name }))
     await router.push(`/faces/${props.id}`)

@@ -2,14 +2,16 @@ import { Human, type Config, type Point } from '@vladmandic/human'
 import type { FinderAnswer, FinderQuestion, FoundFace } from '../lib/faceFinder'
 
 /**
- * Finds faces in a picture, beside the page. Models come from this very service; nothing leaves the browser. Where there is no WebGL it reckons
- * on the processor.
+ * Finds faces in a picture, beside the page. Models come from this very service; nothing leaves the browser. It reckons with WebAssembly: such
+ * small models take no longer there than on a graphics card (docs/photo.md), there is nothing to be compiled at the first face, and the page's
+ * own pictures are not in its way. Where a browser has none, plain script does the same, slowly.
  */
 
-const settings = (backend: 'webgl' | 'cpu'): Partial<Config> =>
+const settings = (backend: 'wasm' | 'cpu'): Partial<Config> =>
   ({
     backend,
     modelBasePath: '/finder/',
+    wasmPath: '/finder/',
     debug: false,
     async: true,
     warmup: 'none',
@@ -40,8 +42,7 @@ let human: Promise<Human> | null = null
 
 function ready(): Promise<Human> {
   human ??= (async () => {
-    const backend = new OffscreenCanvas(8, 8).getContext('webgl2') ? 'webgl' : 'cpu'
-    const made = new Human(settings(backend))
+    const made = new Human(settings(typeof WebAssembly === 'object' ? 'wasm' : 'cpu'))
     await made.load()
     return made
   })()

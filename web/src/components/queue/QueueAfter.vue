@@ -7,6 +7,7 @@ import { days } from '../../api/dayCalls'
 import { queues } from '../../api/queueCalls'
 import type { BoothDay, DayReview } from '../../api/types'
 import { useAttempt } from '../../lib/attempt'
+import { freshName } from '../../lib/freshName'
 import { boothTime } from '../../lib/liveQueue'
 import { newPainting } from '../../lib/newPainting'
 import { useSession } from '../../stores/session'
@@ -69,7 +70,7 @@ async function book() {
           ? { ...p, leftMl: Math.round(now.leftMl * 100) / 100 }
           : p
     })
-    await kitCalls.save(props.day.kit, kit.revision, { ...kit.value, paints }, crypto.randomUUID())
+    await kitCalls.save(props.day.kit, kit.revision, { ...kit.value, paints }, freshName())
     message.success(say('queue.booked', { faces: unbooked.length }))
     await look()
   })
@@ -81,7 +82,7 @@ const again = () =>
     const next = found.value!.next
     const added = await days.add(
       { ...next, name: say('queue.nextDay', { name: props.day.name }) },
-      crypto.randomUUID(),
+      freshName(),
     )
     await router.push(`/days/${added.id}`)
   })
