@@ -42,7 +42,6 @@ test.describe.configure({ mode: 'serial', retries: 0 })
 
 test('from the demo to a studio with an owner, a helper and a guest', async ({ browser }) => {
   test.skip(!origin, 'DATURA_ACCOUNTS names no application')
-  test.setTimeout(150_000)
   const owner = await somebody(browser)
   await owner.goto('/looks')
   await owner.getByRole('link', { name: 'Demo' }).click()

@@ -4,7 +4,6 @@ import ICAL from 'ical.js'
 /** Calls of a production: planned, put out, and planned again when somebody is ill. */
 
 test('six are ready by the bell, the sheet goes out, and a sick painter changes it', async ({ page }) => {
-  test.setTimeout(120_000)
   const demo = await (await page.request.get('/api/productions/bell-under-water')).json()
   const run = {
     ...demo.production,
@@ -16,26 +15,24 @@ test('six are ready by the bell, the sheet goes out, and a sick painter changes 
   await page.getByRole('link', { name: 'Productions and calls' }).click()
   await page.goto(`/calls/${id}`)
   const sheet = page.getByRole('region', { name: 'Call sheet' })
-  await expect(sheet.locator('tbody tr')).toHaveCount(6, { timeout: 40_000 })
+  await expect(sheet.locator('tbody tr')).toHaveCount(6)
   await expect(sheet).toContainText(/All are ready by 19:30 with \d+ %/)
   await sheet.getByRole('button', { name: 'Put the sheet out' }).click()
-  await expect(sheet.getByText('This sheet is out.')).toBeVisible({ timeout: 40_000 })
+  await expect(sheet.getByText('This sheet is out.')).toBeVisible()
   await sheet.getByRole('checkbox', { name: 'does not come' }).last().click()
-  await expect(sheet.getByRole('button', { name: /Put it out again, \d changed/ })).toBeVisible({
-    timeout: 40_000,
-  })
+  await expect(sheet.getByRole('button', { name: /Put it out again, \d changed/ })).toBeVisible()
   await expect(sheet.locator('tbody')).not.toContainText('Corin')
   const calendar = await (await page.request.get(`/api/productions/${id}/calls.ics?of=Odalys`)).text()
   expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(1)
 
   // Somebody stands in, on a face of their own; from the sheet the look opens on it.
   await sheet.getByRole('button', { name: 'Add an understudy' }).click()
-  await expect(sheet.getByText(/no patch test noted. Lay it by \d/).first()).toBeVisible({ timeout: 40_000 })
+  await expect(sheet.getByText(/no patch test noted. Lay it by \d/).first()).toBeVisible()
   const stand = sheet.locator('.one').last()
   await stand.getByLabel('Face', { exact: true }).fill('Tamsin')
   await page.locator('.n-base-select-option', { hasText: 'Tamsin' }).click()
   const row = sheet.locator('tbody tr').filter({ hasText: 'stands in' })
-  await expect(row).toBeVisible({ timeout: 40_000 })
+  await expect(row).toBeVisible()
   await row.getByRole('link').click()
   await expect(page).toHaveURL(/\/looks\//)
   await expect.poll(() => page.evaluate(() => localStorage.getItem('datura.face'))).toContain('tamsin')

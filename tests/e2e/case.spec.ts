@@ -14,7 +14,7 @@ test('a case for forty faces is packed, and its list is a file', async ({ page }
   await faces.fill('40')
   await faces.press('Tab')
   const list = page.locator('.packed')
-  await expect(list).toContainText('40 faces', { timeout: 30_000 })
+  await expect(list).toContainText('40 faces')
   const sponges = list.locator('section', { hasText: 'Clean for every colour' }).locator('li').first()
   await expect(sponges).toContainText(/\d+/)
   const before = await list.locator('tbody tr').first().locator('.n b').textContent()
@@ -35,7 +35,7 @@ test('what is short in the demo is said, and a phone shows it without running of
 }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto('/case/chapel-run')
-  await expect(page.locator('.packed')).toContainText('120 faces', { timeout: 30_000 })
+  await expect(page.locator('.packed')).toContainText('120 faces')
   const wide = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(wide).toBeLessThanOrEqual(390)
 })

@@ -82,7 +82,7 @@ test('behind time a pedal leaves out what is offered, and it ends before the bel
     await page.keyboard.press('PageDown')
   }
   const offer = page.locator('.bar .offer')
-  await expect(offer).toContainText('before the bell', { timeout: 20_000 })
+  await expect(offer).toContainText('before the bell')
   // Held, the pedal takes it up; the other one gives it back; and once more.
   const hold = async () => {
     await page.keyboard.down('PageDown')
@@ -139,7 +139,7 @@ test('a cut line and a page loaded anew lose nothing of the session', async ({ p
   await expect(page.locator('.bar')).toContainText('not connected')
   const third = await title(page).innerText()
   await context.setOffline(false)
-  await expect(page.locator('.bar')).not.toContainText('not connected', { timeout: 15_000 })
+  await expect(page.locator('.bar')).not.toContainText('not connected')
   await page.reload()
   await expect(title(page)).toHaveText(third)
   // Another device sees it at the same step.
@@ -160,19 +160,17 @@ test('without the service the page opens again and the session runs to its end',
   const steps = (await (await page.request.get(`/api/paintings/${id}`)).json()).painting.steps.length
   // All pictures are at hand.
   await expect
-    .poll(
-      () =>
-        page.evaluate(
-          () =>
-            new Promise<number>((found) => {
-              const open = indexedDB.open('datura-chair')
-              open.onsuccess = () => {
-                const count = open.result.transaction('pictures').objectStore('pictures').count()
-                count.onsuccess = () => found(count.result)
-              }
-            }),
-        ),
-      { timeout: 60_000 },
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<number>((found) => {
+            const open = indexedDB.open('datura-chair')
+            open.onsuccess = () => {
+              const count = open.result.transaction('pictures').objectStore('pictures').count()
+              count.onsuccess = () => found(count.result)
+            }
+          }),
+      ),
     )
     .toBeGreaterThanOrEqual(steps)
   await context.setOffline(true)
@@ -188,7 +186,7 @@ test('without the service the page opens again and the session runs to its end',
     ((await (await page.request.get(`/api/paintings/${id}/events`)).json()) as { kind: string }[]).map(
       (e) => e.kind,
     )
-  await expect.poll(async () => (await kinds()).at(-1), { timeout: 20_000 }).toBe('ended')
+  await expect.poll(async () => (await kinds()).at(-1)).toBe('ended')
   expect((await kinds()).filter((k) => k === 'stepDone')).toHaveLength(steps)
   expect((await kinds()).filter((k) => k === 'begun')).toHaveLength(1)
 })
@@ -210,7 +208,7 @@ test('a chair that was left while the line was cut still tells what happened the
     ((await (await page.request.get(`/api/paintings/${id}/events`)).json()) as { kind: string }[]).map(
       (e) => e.kind,
     )
-  await expect.poll(kinds, { timeout: 15_000 }).toEqual(['begun', 'stepDone'])
+  await expect.poll(kinds).toEqual(['begun', 'stepDone'])
 })
 
 test('two devices see each other at once, and the simulated pedal presses keys', async ({
@@ -265,7 +263,7 @@ test('two painters each have their own steps and see whom they wait for', async 
   const mine = painting.steps.filter((s: { painter: number }) => s.painter === 1)
   const hers = painting.steps.filter((s: { painter: number }) => s.painter === 2)
   await expect(title(page)).toHaveText(mine[0].title)
-  await expect(title(jory)).toHaveText(hers[0].title, { timeout: 10_000 })
+  await expect(title(jory)).toHaveText(hers[0].title)
   await expect(page.getByRole('region', { name: 'The other painter' })).toContainText(
     `Jory is at ${hers[0].title}`,
   )
@@ -317,7 +315,7 @@ test('the next picture is there with the tap, on a slow tablet too', async ({ pa
   const cdp = await page.context().newCDPSession(page)
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: 6 })
   await page.locator('.face').click()
-  await expect(page.locator('.next img')).toBeVisible({ timeout: 20_000 })
+  await expect(page.locator('.next img')).toBeVisible()
   const ready = await page.locator('.next img').getAttribute('src')
   await page.keyboard.press('PageDown')
   await expect(page.locator('.face img')).toHaveAttribute('src', ready!)

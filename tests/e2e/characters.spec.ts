@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 
 test('of four saints one is off; where and by how much stands beside its picture', async ({ page }) => {
   await page.goto('/characters/barnacle-saints')
-  await expect(page.locator('.wearer')).toHaveCount(4, { timeout: 45_000 })
+  await expect(page.locator('.wearer')).toHaveCount(4)
   await expect(page.locator('.wearer .good')).toHaveCount(3)
   const off = page.locator('.wearer').filter({ has: page.locator('.stop') })
   await expect(off).toContainText('ΔE off Old rust')
@@ -21,10 +21,10 @@ test('a character is made from a look, tightened, and its wearer mended', async 
   await dialog.getByLabel('Which look').first().click()
   await page.keyboard.type(name)
   await page.keyboard.press('Enter')
-  await expect(dialog.getByText('Tick what every wearer must have.')).toBeVisible({ timeout: 30_000 })
+  await expect(dialog.getByText('Tick what every wearer must have.')).toBeVisible()
   await dialog.getByRole('button', { name: /^Make it of/ }).click()
   await expect(page).toHaveURL(/\/characters\/held-seal/)
-  await expect(page.locator('.wearer .good')).toHaveCount(1, { timeout: 30_000 })
+  await expect(page.locator('.wearer .good')).toHaveCount(1)
 
   // A rule that the look does not keep names the wearer, and its mending is kept.
   await page.locator('summary').filter({ hasText: 'Whiskers' }).click()
@@ -33,14 +33,14 @@ test('a character is made from a look, tightened, and its wearer mended', async 
   await most.fill('8')
   await least.fill('6')
   await least.press('Tab')
-  await expect(page.getByText('By this change no longer right')).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText('By this change no longer right')).toBeVisible()
   await page.locator('.wearer').getByRole('button', { name: 'Mend' }).first().click()
-  await expect(page.locator('.wearer .good')).toHaveCount(1, { timeout: 30_000 })
+  await expect(page.locator('.wearer .good')).toHaveCount(1)
 })
 
 test('the sheet for the crew is a file', async ({ page }) => {
   await page.goto('/characters/barnacle-saints')
-  await expect(page.locator('.wearer')).toHaveCount(4, { timeout: 45_000 })
+  await expect(page.locator('.wearer')).toHaveCount(4)
   const coming = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Sheet for the crew' }).click()
   expect((await coming).suggestedFilename()).toMatch(/barnacle.*crew\.pdf/i)

@@ -43,11 +43,11 @@ test('an evening is set up by hand and tells waits, faces and when to close the 
 test('the demo offers another menu with one tap', async ({ page }) => {
   await page.goto('/days/lantern-walk-stall')
   const other = page.getByRole('button', { name: 'Offer these' }).first()
-  await expect(other).toBeVisible({ timeout: 20_000 })
+  await expect(other).toBeVisible()
   const row = page.getByRole('row').filter({ has: other })
   const words = await row.locator('td').first().innerText()
   await other.click()
-  await expect(page.getByRole('row', { name: words }).getByText('as it is')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('row', { name: words }).getByText('as it is')).toBeVisible()
   await page.getByRole('button', { name: /undo/i }).first().click()
 
   // On paper, for those who wait.

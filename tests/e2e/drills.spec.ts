@@ -6,14 +6,13 @@ import { expect, test } from '@playwright/test'
 const CARD = join(import.meta.dirname, '../../web/public/demo-photos/drill-card.jpg')
 
 test('a painted card is photographed, measured and kept, and the curve has it', async ({ page }) => {
-  test.setTimeout(120_000)
   const demo = await (await page.request.get('/api/drills/wenna')).json()
   const { id } = await (
     await page.request.post('/api/drills', { data: { ...demo.book, name: 'Wenna' } })
   ).json()
   await page.goto(`/drills/${id}`)
   const worth = page.getByRole('region', { name: 'Worth practising' })
-  await expect(worth.getByRole('heading', { name: 'Still in hand' })).toBeVisible({ timeout: 30_000 })
+  await expect(worth.getByRole('heading', { name: 'Still in hand' })).toBeVisible()
   await worth.getByRole('button', { name: /^Left and right/ }).click()
   const exercise = page.getByRole('region', { name: 'Exercise' })
   const before = await exercise.locator('tbody tr').count()
@@ -27,7 +26,7 @@ test('a painted card is photographed, measured and kept, and the curve has it', 
   await expect(exercise.getByRole('button', { name: /corner of the frame$/ })).toHaveCount(4)
   await exercise.getByRole('button', { name: 'Measure' }).click()
   const result = exercise.getByLabel('What the photo says')
-  await expect(result).toContainText(/Off the line\s*0\.[3-9] mm/, { timeout: 20_000 })
+  await expect(result).toContainText(/Off the line\s*0\.[3-9] mm/)
   await expect(result).toContainText('Left against right')
   await exercise.getByRole('button', { name: 'Keep it in the book' }).click()
   await expect(exercise.locator('tbody tr')).toHaveCount(before + 1)
@@ -42,7 +41,7 @@ test('a painted card is photographed, measured and kept, and the curve has it', 
   await exercise.getByRole('button', { name: 'Print the sheet' }).click()
   expect((await paper).suggestedFilename()).toBe('left-and-right.pdf')
   // And the whole look for one's own face, as the mirror shows it.
-  const mirror = page.waitForEvent('download', { timeout: 60_000 })
+  const mirror = page.waitForEvent('download')
   await exercise.getByRole('button', { name: 'Sheet for the mirror' }).click()
   expect((await mirror).suggestedFilename()).toBe('barnacle-saint.pdf')
 })
@@ -50,19 +49,18 @@ test('a painted card is photographed, measured and kept, and the curve has it', 
 test('a part is laid on the hand, says what changes on the face, and a bad photo loses nothing', async ({
   page,
 }) => {
-  test.setTimeout(120_000)
   await page.goto('/drills/wenna')
   const worth = page.getByRole('region', { name: 'Worth practising' })
-  await worth.getByRole('button', { name: /^Tooth row/ }).click({ timeout: 30_000 })
+  await worth.getByRole('button', { name: /^Tooth row/ }).click()
   const exercise = page.getByRole('region', { name: 'Exercise' })
   await exercise.getByRole('button', { name: 'Hand', exact: true }).click()
-  await expect(exercise.getByText('knuckle of the index finger')).toBeVisible({ timeout: 15_000 })
+  await expect(exercise.getByText('knuckle of the index finger')).toBeVisible()
   const changes = exercise.getByLabel('From here onto the face')
   await expect(changes).toContainText('times as large')
   const size = exercise.getByLabel('Size')
   await size.fill('200')
   await size.press('Tab')
-  await expect(exercise.getByText('It runs over the edge')).toBeVisible({ timeout: 15_000 })
+  await expect(exercise.getByText('It runs over the edge')).toBeVisible()
   await expect(changes).toContainText('0.50 times as large')
 
   await exercise
@@ -82,7 +80,7 @@ test('a newcomer begins a book, and the month shows booths, evenings and practic
   const name = page.getByLabel('Painter', { exact: true })
   await name.fill(`Lowenna ${Date.now()}`)
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Tonight' })).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByRole('heading', { name: 'Tonight' })).toBeVisible()
   await expect(page.getByText('Nothing yet. Print the sheet')).toBeVisible()
 
   await page.goto('/days')

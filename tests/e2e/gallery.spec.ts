@@ -5,7 +5,7 @@ test('looks are found by tag, production, minutes and words', async ({ page }) =
   await page.goto('/looks')
   // Other tests copy looks at the same time, tags and all.
   const cards = page.locator('.card h2').filter({ hasNotText: /^Copy / })
-  await expect(page.getByText(/looks drawn/)).toHaveCount(0, { timeout: 60_000 })
+  await expect(page.getByText(/looks drawn/)).toHaveCount(0)
   const filters = page.getByRole('search')
   await filters.getByRole('button', { name: 'bird', exact: true }).click()
   await expect(cards).toHaveText(['Storm cormorant'])
@@ -42,7 +42,7 @@ test('a tag and a production given to a look are found in the gallery, and its f
   await page.getByText('Earlier saves …').click()
   const dialog = page.getByRole('dialog')
   await dialog.locator('ol button').last().click()
-  await expect(dialog.locator('figure img')).toHaveCount(2, { timeout: 30_000 })
+  await expect(dialog.locator('figure img')).toHaveCount(2)
   await page.keyboard.press('Escape')
   await page.goto('/looks')
   await page.getByRole('search').getByRole('button', { name: tag, exact: true }).click()

@@ -51,12 +51,12 @@ test('white first, dark after, with one brush, and the minutes change', async ({
   await page.getByRole('button', { name: 'Order', exact: true }).click()
   await page.getByRole('button', { name: 'Find the fewest' }).click()
   const one = page.locator('.side li', { hasText: 'One for all' })
-  await expect(one).toBeVisible({ timeout: 20_000 })
+  await expect(one).toBeVisible()
   const said = seconds(await one.locator('.figure').textContent())
   await one.getByRole('button', { name: 'Use' }).click()
   // An order on screen is only left for one that is clearly shorter.
   await expect
-    .poll(async () => Math.abs(seconds(await minutes(page).textContent()) / said - 1), { timeout: 20_000 })
+    .poll(async () => Math.abs(seconds(await minutes(page).textContent()) / said - 1))
     .toBeLessThan(0.03)
 })
 
@@ -82,9 +82,7 @@ test('a kit without a tool has another stand in, and a part is called as its pai
   await expect(page.getByText('26 owned')).toBeVisible()
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await page.goBack()
-  await expect(page.locator('.side')).toContainText('high-density sponge is not in the kit', {
-    timeout: 20_000,
-  })
+  await expect(page.locator('.side')).toContainText('high-density sponge is not in the kit')
   await page.goto('/kit')
   await page.getByText('26 owned').click()
   await page.getByRole('button', { name: 'Count every usual tool again' }).click()

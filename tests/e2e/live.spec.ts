@@ -37,7 +37,6 @@ test.afterAll(() => browser.close())
 test('the camera takes a photo when the head is held still, and then asks for the side', async ({
   baseURL,
 }) => {
-  test.setTimeout(240_000)
   const page = await browser.newPage({ baseURL: baseURL!, viewport: { width: 1280, height: 800 } })
   // A hint may stand for a moment only: what was told is written down as it is told.
   await page.addInitScript(() => {
@@ -50,16 +49,16 @@ test('the camera takes a photo when the head is held still, and then asks for th
   await page.goto('/over')
   const camera = page.getByRole('button', { name: "Use this device's camera" })
   await camera.click()
-  await expect(page.getByRole('button', { name: 'Photo 1' })).toBeVisible({ timeout: 90_000 })
+  await expect(page.getByRole('button', { name: 'Photo 1' })).toBeVisible()
   expect(await page.evaluate(() => (window as never as { told: string[] }).told)).toContain('Hold still.')
-  await expect(page.getByText('Looking for the face')).toHaveCount(0, { timeout: 30_000 })
+  await expect(page.getByText('Looking for the face')).toHaveCount(0)
   expect(await page.locator('circle.point').count()).toBeGreaterThan(8)
 
   // The next is wanted from the side; one can take what is there all the same.
   await camera.click()
-  await expect(page.getByText('Turn the head farther to one side.')).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText('Turn the head farther to one side.')).toBeVisible()
   await page.getByRole('button', { name: 'Take it now' }).click()
-  await expect(page.getByRole('button', { name: 'Photo 2' })).toBeVisible({ timeout: 90_000 })
+  await expect(page.getByRole('button', { name: 'Photo 2' })).toBeVisible()
 
   // The camera is off once its window is shut.
   await expect(page.getByLabel("Use this device's camera").locator('video')).toHaveCount(0)

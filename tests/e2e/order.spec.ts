@@ -13,7 +13,7 @@ test('the order says its minutes, why a step stands where it does, and how short
   await expect(page.getByRole('list', { name: 'Why here' })).toContainText(
     'the base goes under what lies on it',
   )
-  await expect(side).toContainText(/No (order of these steps is|shorter order)|shorter,/, { timeout: 20_000 })
+  await expect(side).toContainText(/No (order of these steps is|shorter order)|shorter,/)
 })
 
 test('a step goes where the rules allow it, and the rule is told where they do not', async ({ page }) => {
@@ -37,12 +37,10 @@ test('the largest look is fitted into 14 minutes and painted whole again', async
   await page.getByRole('button', { name: 'Order', exact: true }).click()
   const side = page.locator('.side')
   const slot = page.getByRole('slider', { name: 'Slot tried, minutes' })
-  await expect(slot).toBeVisible({ timeout: 20_000 })
+  await expect(slot).toBeVisible()
   await slot.focus()
   for (let k = 0; k < 31; k++) await page.keyboard.press('ArrowLeft')
-  await expect(side).toContainText(/\d+ % of the picture in [\d.]+ min, in 80 % of sessions/, {
-    timeout: 20_000,
-  })
+  await expect(side).toContainText(/\d+ % of the picture in [\d.]+ min, in 80 % of sessions/)
   const before = await page.locator('.strip .figure').textContent()
   await page.getByRole('button', { name: 'Paint this version' }).click()
   await expect(page.locator('.strip .figure')).not.toHaveText(before!)
@@ -57,7 +55,7 @@ test('the largest look is fitted into 14 minutes and painted whole again', async
     return min + sec / 60
   }
   await expect
-    .poll(async () => minutes(await page.locator('.strip .figure').textContent()), { timeout: 20_000 })
+    .poll(async () => minutes(await page.locator('.strip .figure').textContent()))
     .toBeGreaterThan(0.95 * minutes(before))
   expect(minutes(await page.locator('.strip .figure').textContent())).toBeLessThan(1.05 * minutes(before))
 })

@@ -13,10 +13,9 @@ const found = (page: Page, photos: number) =>
     await expect(page.getByRole('button', { name: /^Photo \d/ })).toHaveCount(photos)
     await expect(page.getByText('Looking for the face')).toHaveCount(0)
     expect(await page.locator('circle.point').count()).toBeGreaterThan(8)
-  }).toPass({ timeout: 60_000 })
+  }).toPass()
 
 test('two photos and no caliper give a face', async ({ page }) => {
-  test.setTimeout(150_000)
   const sent: string[] = []
   page.on('request', (r) => r.method() === 'POST' && sent.push(r.postData() ?? ''))
   await page.goto('/faces')
@@ -43,7 +42,7 @@ test('two photos and no caliper give a face', async ({ page }) => {
   const other = (await page.getByRole('button', { name: 'Corner 3 of the card' }).boundingBox())!
   await page.mouse.click((card.x + other.x) / 2 + 6, (card.y + other.y) / 2 + 6)
   await page.getByRole('button', { name: 'Measure', exact: true }).click()
-  await expect(page.getByRole('row', { name: /^Mouth width/ })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('row', { name: /^Mouth width/ })).toBeVisible()
   await expect(page.getByText('Bare skin')).toBeVisible()
   await expect(page.getByText(/Want caliper or tape/)).toBeVisible()
   await page.getByRole('button', { name: /^Take \d+ measures/ }).click()
@@ -59,13 +58,12 @@ test('two photos and no caliper give a face', async ({ page }) => {
 })
 
 test('a painted face is looked over, and what went wrong is named', async ({ page }) => {
-  test.setTimeout(150_000)
   await page.goto('/over')
   await page.getByRole('button', { name: 'Try with a demo photo' }).click()
   await found(page, 1)
   await page.getByRole('button', { name: 'Look it over', exact: true }).click()
   const findings = page.getByRole('listitem').filter({ hasText: 'min' })
-  await expect(findings.first()).toBeVisible({ timeout: 30_000 })
+  await expect(findings.first()).toBeVisible()
   await expect(page.getByText(/Socket/).first()).toBeVisible()
   await page.getByText('Every part').click()
   await expect(page.getByRole('columnheader', { name: 'ΔE00' })).toBeVisible()
@@ -76,13 +74,10 @@ test('a painted face is looked over, and what went wrong is named', async ({ pag
   await expect(page.getByText(/\d+ findings are in the book/)).toBeVisible()
   await page.getByRole('slider').press('ArrowRight')
   await page.getByRole('button', { name: 'Laid on the skin' }).click()
-  await expect(page.getByRole('img', { name: 'The photo laid flat on the skin' })).toBeVisible({
-    timeout: 20_000,
-  })
+  await expect(page.getByRole('img', { name: 'The photo laid flat on the skin' })).toBeVisible()
 })
 
 test('what is no photo, or shows no face, is said', async ({ page }) => {
-  test.setTimeout(120_000)
   await page.goto('/faces/odalys/photos')
   await page
     .getByLabel(/Bring a photo/)
@@ -94,6 +89,6 @@ test('what is no photo, or shows no face, is said', async ({ page }) => {
     .getByLabel(/Bring a photo/)
     .first()
     .setInputFiles({ name: 'kit.png', mimeType: 'image/png', buffer: logo })
-  await expect(page.getByText(/No face was found in kit\.png/)).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText(/No face was found in kit\.png/)).toBeVisible()
   expect(await page.locator('circle.point').count()).toBeGreaterThan(11)
 })

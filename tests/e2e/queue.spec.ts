@@ -35,15 +35,15 @@ test('tickets are given, called and painted, and a phone watches its number', as
   await chair(page, 'Wenna').getByRole('button', { name: 'Sits down' }).click()
   await chair(page, 'Corin').getByRole('button', { name: 'Did not come' }).click()
   await chair(page, 'Corin').getByRole('button', { name: 'Call 3' }).click()
-  await expect(phone.getByRole('status')).toContainText('It is your turn', { timeout: 30_000 })
+  await expect(phone.getByRole('status')).toContainText('It is your turn')
   await chair(page, 'Wenna').getByRole('button', { name: 'Done' }).click()
   await page.reload()
   await expect(page.getByText('1 wait, 1 are done')).toBeVisible()
   await page.getByText('After the day').click()
   await page.getByRole('button', { name: /1 faces into the book/ }).click()
-  await expect(page.getByText('1 faces are in the book.')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('1 faces are in the book.')).toBeVisible()
   await page.getByRole('button', { name: 'Close the queue now' }).click()
-  await expect(phone.getByText('The queue is closed.')).toBeVisible({ timeout: 30_000 })
+  await expect(phone.getByText('The queue is closed.')).toBeVisible()
   await phone.close()
 })
 
@@ -58,7 +58,7 @@ test('a cut connection loses no ticket', async ({ page, context }) => {
   await expect(page.getByText(/The service is out of reach/)).toBeVisible()
   await expect(page.getByText('1 wait, 0 are done')).toBeVisible()
   await context.setOffline(false)
-  await expect(page.getByText(/The service is out of reach/)).toBeHidden({ timeout: 20_000 })
+  await expect(page.getByText(/The service is out of reach/)).toBeHidden()
   const kept = await (await page.request.get(`/api/days/${id}/queue`)).json()
   expect(kept.tickets.map((t: { ticket: { state: string } }) => t.ticket.state)).toEqual([
     'called',

@@ -100,7 +100,7 @@ test('an idea of the studio’s own comes in as a file and can be named', async 
   await expect(dialog.getByText(name)).toBeVisible()
   await page.keyboard.press('Escape')
   await page.locator('.wish').getByRole('button', { name: name.toLowerCase() }).click()
-  await expect(page.locator('.proposal').first()).toBeVisible({ timeout: 45_000 })
+  await expect(page.locator('.proposal').first()).toBeVisible()
   await page.getByRole('button', { name: 'your own …' }).click()
   await dialog.getByRole('button', { name: `Take ${name} out` }).click()
   await expect(dialog.getByText(name)).toHaveCount(0)

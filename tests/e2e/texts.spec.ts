@@ -107,7 +107,6 @@ test('gallery, faces and kit speak from the catalogue', async ({ page }) => {
 })
 
 test('the workspace and all its lenses speak from the catalogue', async ({ page }) => {
-  test.setTimeout(120_000)
   const known = fromService(page)
   await openCopy(page, 'barnacle-saint')
   await everyTextIsOfTheCatalogue(page, known, 'look')

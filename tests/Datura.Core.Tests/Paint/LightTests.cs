@@ -113,7 +113,7 @@ public class LightTests
     public void ACoreEndsInTheColourThatIsSeen()
     {
         var planned = DemoWorld.Plan("drowned-lamp-keeper");
-        var picture = new PaintPicture(planned.Skin, new(512));
+        var picture = new PaintPicture(planned.Skin, new(256));
         foreach (var coat in planned.Coats.SelectMany(s => s))
         {
             picture.Lay(coat);

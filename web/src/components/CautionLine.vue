@@ -64,9 +64,9 @@ function mend() {
 <template>
   <div class="caution" :class="caution.passed === null ? caution.severity : 'note'">
     {{ caution.sentence }}
-    <button class="deed" v-if="leads" @click="jump">{{ say('cautionLine.showWhere') }}</button>
-    <button class="deed" v-if="place" @click="go">{{ place }}</button>
-    <button class="deed" v-if="caution.remedies.length" @click="mend">
+    <button v-if="leads" class="deed" @click="jump">{{ say('cautionLine.showWhere') }}</button>
+    <button v-if="place" class="deed" @click="go">{{ place }}</button>
+    <button v-if="caution.remedies.length" class="deed" @click="mend">
       {{ say('cautionLine.mend', { name: MENDING_NAMES[caution.remedies[0]!.kind] }) }}
     </button>
     <pass-stop v-if="caution.severity === 'stop'" :caution="caution" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NInputNumber } from 'naive-ui'
+import NumberBox from './NumberBox.vue'
 
 /** A number with its name above it and its unit in it. */
 const value = defineModel<number | undefined>({ required: true })
@@ -16,16 +16,16 @@ defineProps<{
 <template>
   <label>
     <span class="faint">{{ label }}</span>
-    <n-input-number
+    <number-box
       :value="value ?? null"
       :min="min"
       :max="max"
       :show-button="!unit"
-      :input-props="{ 'aria-label': unit ? `${says ?? label}, ${unit}` : (says ?? label) }"
+      :says="unit ? `${says ?? label}, ${unit}` : (says ?? label)"
       @update:value="(v: number | null) => v !== null && (value = v)"
     >
       <template v-if="unit" #suffix>{{ unit }}</template>
-    </n-input-number>
+    </number-box>
   </label>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from '../texts'
+import NumberBox from './NumberBox.vue'
 import { NInputNumber, NSelect, type SelectOption } from 'naive-ui'
 import { computed, h, type VNodeChild } from 'vue'
 import type { Kit, Part } from '../api/client'
@@ -94,13 +95,13 @@ const addable = computed(() => {
         {{ say('paintField.mixInAPaint') }}
       </button>
       <span v-if="mix?.length" class="coats">
-        <n-input-number
+        <number-box
           :value="coats"
           size="small"
           :min="1"
           :max="8"
           :precision="0"
-          :input-props="{ 'aria-label': say('paintField.coats', { label }) }"
+          :says="say('paintField.coats', { label })"
           style="width: 84px"
           @update:value="(v: number | null) => v && emit('coats', v)"
         />

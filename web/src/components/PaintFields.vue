@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui'
+import NumberBox from './NumberBox.vue'
 import type { PaintDescription } from '../api/client'
 import { LETTERS, LIMITS } from '../api/limits'
 import { FINISHES, MATERIALS } from '../lib/materials'
@@ -52,11 +53,11 @@ const finishes = FINISHES.map((f) => ({ value: f, label: f }))
       </label>
       <label v-if="draft.stripe">
         <span>{{ say('paintEditor.itsPlaceInIt') }}</span>
-        <n-input-number
+        <number-box
           v-model:value="draft.stripe.place"
           v-bind="LIMITS.SplitStripe.place"
           :precision="0"
-          :input-props="{ 'aria-label': say('paintEditor.placeInTheCake') }"
+          :says="say('paintEditor.placeInTheCake')"
         />
       </label>
     </template>

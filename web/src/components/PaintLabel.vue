@@ -6,6 +6,7 @@ import { LETTERS } from '../api/limits'
 import { today } from '../lib/format'
 import { say } from '../texts'
 import DayField from './DayField.vue'
+import NumberBox from './NumberBox.vue'
 
 /** What a paint's label says, and the pot of it that is in use. */
 const draft = defineModel<PaintDescription>({ required: true })
@@ -121,12 +122,7 @@ const share = computed({
     </label>
     <label v-if="draft.potMl && !(pot.fullG && pot.weighedG)">
       <span>{{ say('paintLabel.share') }}</span>
-      <n-input-number
-        v-model:value="share"
-        :min="0"
-        :max="100"
-        :input-props="{ 'aria-label': say('paintLabel.share') }"
-      />
+      <number-box v-model:value="share" :min="0" :max="100" :says="say('paintLabel.share')" />
     </label>
     <p class="faint wide">{{ say('paintLabel.weigh') }}</p>
   </div>

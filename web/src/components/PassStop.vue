@@ -47,7 +47,7 @@ async function put(change: typeof passing | typeof unpassing) {
     <b>{{ say('cautionLine.passed', { words: caution.passed }) }}</b>
     <button class="deed" @click="put(unpassing)">{{ say('cautionLine.takeBack') }}</button>
   </span>
-  <button class="deed" v-else-if="words === null" @click="words = ''">{{ say('cautionLine.passIt') }}</button>
+  <button v-else-if="words === null" class="deed" @click="words = ''">{{ say('cautionLine.passIt') }}</button>
   <form v-else class="pass" @submit.prevent="put(passing)">
     <n-input
       v-model:value="words"

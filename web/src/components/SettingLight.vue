@@ -2,11 +2,11 @@
 import { say } from '../texts'
 import ColourSwatch from './ColourSwatch.vue'
 import { LIMITS, USUAL } from '../api/limits'
-import { NInputNumber } from 'naive-ui'
 import type { Setting } from '../api/client'
 import { useCatalogue } from '../stores/catalogue'
 import LampPad from './LampPad.vue'
 import NamedSlider from './NamedSlider.vue'
+import NumberBox from './NumberBox.vue'
 
 /** Under which lamps a look is seen, where they stand, and how soft they are. */
 const setting = defineModel<Setting>({ required: true })
@@ -71,18 +71,18 @@ function setLevel(lamp: string, value: number) {
             :label="say('settingLight.softnessOf', { lamp: l.lamp })"
             @update:value="(v: number) => place(l.lamp, { spreadDeg: v })"
           />
-          <n-input-number
+          <number-box
             :value="l.distanceM ?? null"
             size="small"
             clearable
             :placeholder="say('settingLight.farOff')"
             v-bind="LIMITS.LampLevel.distanceM"
             :step="0.5"
-            :input-props="{ 'aria-label': say('settingLight.distanceOfM', { lamp: l.lamp }) }"
+            :says="say('settingLight.distanceOfM', { lamp: l.lamp })"
             @update:value="(v: number | null) => place(l.lamp, { distanceM: v })"
           >
             <template #suffix>{{ say('settingLight.mAway') }}</template>
-          </n-input-number>
+          </number-box>
         </label>
       </div>
     </template>

@@ -1,31 +1,33 @@
 <script setup lang="ts">
-import { NInputNumber } from 'naive-ui'
 import FieldRow from './FieldRow.vue'
+import NumberBox from './NumberBox.vue'
 
-/** A line of an inspector with one number and its unit; an emptied field changes nothing. */
+/** A line of an inspector with one number and its unit, if it has one; an emptied field changes nothing. */
 const { step = 1 } = defineProps<{
   label: string
-  value: number
-  unit: string
+  value?: number | null
+  unit?: string
   min: number
   max: number
   step?: number
+  precision?: number
 }>()
 const emit = defineEmits<{ 'update:value': [value: number] }>()
 </script>
 
 <template>
   <field-row :label="label">
-    <n-input-number
+    <number-box
       size="small"
       class="number"
       :value="value"
       :min="min"
       :max="max"
       :step="step"
-      :input-props="{ 'aria-label': `${label}, ${unit}` }"
+      :precision="precision"
+      :says="unit ? `${label}, ${unit}` : label"
       @update:value="(v: number | null) => v !== null && emit('update:value', v)"
-      ><template #suffix>{{ unit }}</template></n-input-number
+      ><template v-if="unit" #suffix>{{ unit }}</template></number-box
     >
   </field-row>
 </template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { NButton, NInput, NInputNumber, NSelect, NSwitch, useMessage } from 'naive-ui'
+import { NButton, NInput, NSelect, NSwitch, useMessage } from 'naive-ui'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type IdeaHead, type Look } from '../api/client'
 import { LIMITS } from '../api/limits'
 import FieldRow from '../components/FieldRow.vue'
 import IdeaList from '../components/IdeaList.vue'
+import NumberBox from '../components/NumberBox.vue'
 import ProposalCard from '../components/ProposalCard.vue'
 import { useBrief } from '../stores/brief'
 import { useCatalogue } from '../stores/catalogue'
@@ -154,12 +155,12 @@ function bolder(by: number) {
           />
         </field-row>
         <field-row :label="say('briefView.minutes')">
-          <n-input-number
+          <number-box
             v-model:value="brief.minutes"
             clearable
             v-bind="LIMITS.Brief.minutes"
             :placeholder="say('briefView.slotOf', { minutes: catalogue.setting?.slotMinutes })"
-            :input-props="{ 'aria-label': say('briefView.minutes') }"
+            :says="say('briefView.minutes')"
           />
         </field-row>
         <field-row :label="say('briefView.kit')">

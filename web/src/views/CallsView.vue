@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NInputNumber, NRadio } from 'naive-ui'
+import { NButton, NDropdown, NRadio } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { api, type LookHead } from '../api/client'
 import { LETTERS, LIMITS } from '../api/limits'
@@ -11,8 +11,8 @@ import CallWearers from '../components/calls/CallWearers.vue'
 import TimeField from '../components/days/TimeField.vue'
 import DayField from '../components/DayField.vue'
 import DeskFrame from '../components/DeskFrame.vue'
-import FieldRow from '../components/FieldRow.vue'
 import KitAndPlace from '../components/KitAndPlace.vue'
+import UnitRow from '../components/UnitRow.vue'
 import { useAttempt } from '../lib/attempt'
 import { useDocumentDesk } from '../lib/documentDesk'
 import { download, fileName } from '../lib/download'
@@ -188,27 +188,24 @@ const calendar = (of: string) => {
     <h2>{{ say('days.painters') }}</h2>
     <call-painters v-model="form.painters" :days="days" />
     <h2>{{ say('calls.house') }}</h2>
-    <field-row v-for="h in HOUSE" :key="h.key" :label="h.says">
-      <n-input-number
-        v-model:value="form[h.key]"
-        size="small"
-        v-bind="LIMITS.Production[h.key]"
-        :precision="0"
-        :input-props="{ 'aria-label': h.says }"
-        ><template #suffix>{{ h.unit }}</template></n-input-number
-      >
-    </field-row>
-    <field-row :label="say('calls.readyChance')" :title="say('calls.readyChanceTitle')">
-      <n-input-number
-        size="small"
-        :value="Math.round(100 * (form.readyChance ?? 0.9))"
-        :min="100 * LIMITS.Production.readyChance.min"
-        :max="100 * LIMITS.Production.readyChance.max"
-        :input-props="{ 'aria-label': say('calls.readyChance') }"
-        @update:value="(v: number | null) => v && (form.readyChance = v / 100)"
-        ><template #suffix>%</template></n-input-number
-      >
-    </field-row>
+    <unit-row
+      v-for="h in HOUSE"
+      :key="h.key"
+      v-model:value="form[h.key]"
+      :label="h.says"
+      :unit="h.unit"
+      v-bind="LIMITS.Production[h.key]"
+      :precision="0"
+    />
+    <unit-row
+      :label="say('calls.readyChance')"
+      :title="say('calls.readyChanceTitle')"
+      unit="%"
+      :value="Math.round(100 * (form.readyChance ?? 0.9))"
+      :min="100 * LIMITS.Production.readyChance.min"
+      :max="100 * LIMITS.Production.readyChance.max"
+      @update:value="(v) => (form.readyChance = v / 100)"
+    />
     <kit-and-place
       v-model:kit="form.kit"
       v-model:setting="form.setting"

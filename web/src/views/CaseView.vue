@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NInputNumber, NSelect, NSwitch } from 'naive-ui'
+import { NButton, NDropdown, NSelect, NSwitch } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { api, type Case, type LookHead } from '../api/client'
 import { caseCalls } from '../api/documentCalls'
@@ -12,7 +12,9 @@ import HygienePlan from '../components/HygienePlan.vue'
 import DeskFrame from '../components/DeskFrame.vue'
 import FieldRow from '../components/FieldRow.vue'
 import KitAndPlace from '../components/KitAndPlace.vue'
+import NumberBox from '../components/NumberBox.vue'
 import PackedList from '../components/PackedList.vue'
+import UnitRow from '../components/UnitRow.vue'
 import { useAttempt } from '../lib/attempt'
 import { useDocumentDesk } from '../lib/documentDesk'
 import { download, fileName } from '../lib/download'
@@ -111,12 +113,12 @@ const print = (paper: string) =>
     <h2>{{ say('caseView.forWhom') }}</h2>
     <ul class="lines">
       <li v-for="(line, k) in form.lines" :key="k">
-        <n-input-number
+        <number-box
           v-model:value="form.lines[k]!.faces"
           size="small"
           v-bind="LIMITS.CaseLine.faces"
           :precision="0"
-          :input-props="{ 'aria-label': say('caseView.facesIn', { look: nameOf(line.look) }) }"
+          :says="say('caseView.facesIn', { look: nameOf(line.look) })"
         />
         <router-link :to="`/looks/${line.look}`">{{ nameOf(line.look) }}</router-link>
         <n-select
@@ -149,29 +151,24 @@ const print = (paper: string) =>
       />
       <n-button size="small" attr-type="submit" :disabled="!newLook">{{ say('caseView.add') }}</n-button>
     </form>
-    <field-row :label="say('caseView.evenings')">
-      <n-input-number
-        v-model:value="form.evenings"
-        size="small"
-        v-bind="LIMITS.Case.evenings"
-        :precision="0"
-        :input-props="{ 'aria-label': say('caseView.evenings') }"
-      />
-    </field-row>
+    <unit-row
+      v-model:value="form.evenings"
+      :label="say('caseView.evenings')"
+      v-bind="LIMITS.Case.evenings"
+      :precision="0"
+    />
     <field-row tag="label" :label="say('caseView.queue')" :title="say('caseView.queueTitle')">
       <n-switch v-model:value="form.queue" :aria-label="say('caseView.queue')" />
     </field-row>
-    <field-row :label="say('caseView.shortChance')" :title="say('caseView.shortChanceTitle')">
-      <n-input-number
-        size="small"
-        :value="Math.round(1000 * (form.shortChance ?? 0.05)) / 10"
-        :min="100 * LIMITS.Case.shortChance.min"
-        :max="100 * LIMITS.Case.shortChance.max"
-        :input-props="{ 'aria-label': say('caseView.shortChance') }"
-        @update:value="(v: number | null) => v && (form.shortChance = v / 100)"
-        ><template #suffix>%</template></n-input-number
-      >
-    </field-row>
+    <unit-row
+      :label="say('caseView.shortChance')"
+      :title="say('caseView.shortChanceTitle')"
+      unit="%"
+      :value="Math.round(1000 * (form.shortChance ?? 0.05)) / 10"
+      :min="100 * LIMITS.Case.shortChance.min"
+      :max="100 * LIMITS.Case.shortChance.max"
+      @update:value="(v) => (form.shortChance = v / 100)"
+    />
     <field-row :label="say('caseView.on')">
       <day-field
         :model-value="form.on ?? null"
@@ -179,26 +176,22 @@ const print = (paper: string) =>
         @update:model-value="(on: string | null) => (form.on = on)"
       />
     </field-row>
-    <field-row v-if="(form.evenings ?? 1) > 1" :label="say('caseView.everyDays')">
-      <n-input-number
-        v-model:value="form.everyDays"
-        size="small"
-        v-bind="LIMITS.Case.everyDays"
-        :precision="0"
-        :input-props="{ 'aria-label': say('caseView.everyDays') }"
-        ><template #suffix>{{ say('caseView.days') }}</template></n-input-number
-      >
-    </field-row>
-    <field-row :label="say('caseView.amount')" :title="say('caseView.amountTitle')">
-      <n-input-number
-        v-model:value="form.amountPercent"
-        size="small"
-        v-bind="LIMITS.Case.amountPercent"
-        :precision="0"
-        :input-props="{ 'aria-label': say('caseView.amount') }"
-        ><template #suffix>%</template></n-input-number
-      >
-    </field-row>
+    <unit-row
+      v-if="(form.evenings ?? 1) > 1"
+      v-model:value="form.everyDays"
+      :label="say('caseView.everyDays')"
+      :unit="say('caseView.days')"
+      v-bind="LIMITS.Case.everyDays"
+      :precision="0"
+    />
+    <unit-row
+      v-model:value="form.amountPercent"
+      :label="say('caseView.amount')"
+      :title="say('caseView.amountTitle')"
+      unit="%"
+      v-bind="LIMITS.Case.amountPercent"
+      :precision="0"
+    />
     <field-row :label="say('caseView.sponges')">
       <n-select
         v-model:value="form.sponges"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NDropdown, NInputNumber } from 'naive-ui'
+import { NButton, NDropdown } from 'naive-ui'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type LookHead } from '../api/client'
@@ -16,6 +16,7 @@ import FewestThings from '../components/FewestThings.vue'
 import DeskFrame from '../components/DeskFrame.vue'
 import FieldRow from '../components/FieldRow.vue'
 import KitAndPlace from '../components/KitAndPlace.vue'
+import UnitRow from '../components/UnitRow.vue'
 import { useAttempt } from '../lib/attempt'
 import { useDocumentDesk } from '../lib/documentDesk'
 import { download, fileName } from '../lib/download'
@@ -157,46 +158,38 @@ function offer(lines: readonly number[]) {
         @update:model-value="(on: string | null) => (form.on = on)"
       />
     </field-row>
-    <field-row :label="say('days.patience')" :title="say('days.patienceTitle')">
-      <n-input-number
-        v-model:value="form.patienceMinutes"
-        size="small"
-        v-bind="LIMITS.BoothDay.patienceMinutes"
-        :input-props="{ 'aria-label': say('days.patience') }"
-        ><template #suffix>min</template></n-input-number
-      >
-    </field-row>
-    <field-row :label="say('days.takesOther')" :title="say('days.takesOtherTitle')">
-      <n-input-number
-        size="small"
-        :value="Math.round(100 * (form.takesOther ?? 0.6))"
-        :min="0"
-        :max="100"
-        :input-props="{ 'aria-label': say('days.takesOther') }"
-        @update:value="(v: number | null) => v !== null && (form.takesOther = v / 100)"
-        ><template #suffix>%</template></n-input-number
-      >
-    </field-row>
-    <field-row :label="say('days.between')" :title="say('days.betweenTitle')">
-      <n-input-number
-        v-model:value="form.betweenMinutes"
-        size="small"
-        v-bind="LIMITS.BoothDay.betweenMinutes"
-        :input-props="{ 'aria-label': say('days.between') }"
-        ><template #suffix>min</template></n-input-number
-      >
-    </field-row>
-    <field-row :label="say('days.inTime')" :title="say('days.inTimeTitle')">
-      <n-input-number
-        size="small"
-        :value="Math.round(100 * (form.inTimeChance ?? 0.9))"
-        :min="100 * LIMITS.BoothDay.inTimeChance.min"
-        :max="100 * LIMITS.BoothDay.inTimeChance.max"
-        :input-props="{ 'aria-label': say('days.inTime') }"
-        @update:value="(v: number | null) => v && (form.inTimeChance = v / 100)"
-        ><template #suffix>%</template></n-input-number
-      >
-    </field-row>
+    <unit-row
+      v-model:value="form.patienceMinutes"
+      :label="say('days.patience')"
+      :title="say('days.patienceTitle')"
+      unit="min"
+      v-bind="LIMITS.BoothDay.patienceMinutes"
+    />
+    <unit-row
+      :label="say('days.takesOther')"
+      :title="say('days.takesOtherTitle')"
+      unit="%"
+      :value="Math.round(100 * (form.takesOther ?? 0.6))"
+      :min="0"
+      :max="100"
+      @update:value="(v) => (form.takesOther = v / 100)"
+    />
+    <unit-row
+      v-model:value="form.betweenMinutes"
+      :label="say('days.between')"
+      :title="say('days.betweenTitle')"
+      unit="min"
+      v-bind="LIMITS.BoothDay.betweenMinutes"
+    />
+    <unit-row
+      :label="say('days.inTime')"
+      :title="say('days.inTimeTitle')"
+      unit="%"
+      :value="Math.round(100 * (form.inTimeChance ?? 0.9))"
+      :min="100 * LIMITS.BoothDay.inTimeChance.min"
+      :max="100 * LIMITS.BoothDay.inTimeChance.max"
+      @update:value="(v) => (form.inTimeChance = v / 100)"
+    />
     <kit-and-place
       v-model:kit="form.kit"
       v-model:setting="form.setting"

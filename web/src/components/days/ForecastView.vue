@@ -56,7 +56,7 @@ const signed = (value: number) => `${value > 0 ? '+' : ''}${value.toFixed(1)}`
     <div>
       <dt>{{ say('days.busy') }}</dt>
       <dd>{{ whole(100 * all.busyShare) }} %</dd>
-      <dd class="more" v-if="all.takings !== null && all.takings !== undefined">
+      <dd v-if="all.takings !== null && all.takings !== undefined" class="more">
         {{ say('days.takings', { money: whole(all.takings) }) }}
       </dd>
     </div>

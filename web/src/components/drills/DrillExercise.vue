@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NInputNumber } from 'naive-ui'
+import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { drills } from '../../api/drillCalls'
 import { api } from '../../api/client'
@@ -15,6 +15,7 @@ import { say } from '../../texts'
 import PracticePicture from '../book/PracticePicture.vue'
 import SegmentGroup from '../SegmentGroup.vue'
 import DrillPhoto from './DrillPhoto.vue'
+import NumberBox from '../NumberBox.vue'
 import SheetPicture from './SheetPicture.vue'
 
 /** One exercise: laid on a ground, printed, measured off a photo, and how it went so far. */
@@ -105,29 +106,29 @@ const one = (mm: number) => mm.toFixed(1)
   <div class="row">
     <segment-group v-model:value="ground" :label="say('drills.ground')" :options="GROUNDS" />
     <template v-if="sheet">
-      <n-input-number
+      <number-box
         class="small"
         size="small"
         :value="sheet.sharePercent"
         v-bind="LIMITS.DrillRequest.sharePercent"
         :step="5"
         :precision="0"
-        :input-props="{ 'aria-label': say('drills.size') }"
+        :says="say('drills.size')"
         @update:value="(v: number | null) => v !== null && resize({ sharePercent: v })"
         ><template #prefix>{{ say('drills.size') }}</template
-        ><template #suffix>%</template></n-input-number
+        ><template #suffix>%</template></number-box
       >
-      <n-input-number
+      <number-box
         class="small"
         size="small"
         :value="sheet.turnDeg"
         v-bind="LIMITS.DrillRequest.turnDeg"
         :step="15"
         :precision="0"
-        :input-props="{ 'aria-label': say('drills.turn') }"
+        :says="say('drills.turn')"
         @update:value="(v: number | null) => v !== null && resize({ turnDeg: v })"
         ><template #prefix>{{ say('drills.turn') }}</template
-        ><template #suffix>°</template></n-input-number
+        ><template #suffix>°</template></number-box
       >
     </template>
   </div>

@@ -180,7 +180,7 @@ const one = (value: number) => value.toFixed(1)
       <div>
         <dt>{{ say('drills.covered') }}</dt>
         <dd>{{ (score.try.coveredPercent ?? 100).toFixed(0) }} %</dd>
-        <dd class="more" v-if="score.try.tonePercent !== null && score.try.tonePercent !== undefined">
+        <dd v-if="score.try.tonePercent !== null && score.try.tonePercent !== undefined" class="more">
           {{ say('drills.tone', { percent: score.try.tonePercent.toFixed(0) }) }}
         </dd>
       </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ChoiceField from '../../components/ChoiceField.vue'
 import FieldRow from '../../components/FieldRow.vue'
+import NumberBox from '../../components/NumberBox.vue'
 import { say } from '../../texts'
 import { LIMITS } from '../../api/limits'
 import { NButton, NInputNumber, NSelect } from 'naive-ui'
@@ -64,17 +65,17 @@ const partsWithHeight = computed(() =>
       </n-input-number>
     </field-row>
     <field-row v-for="z in wish.zones ?? []" :key="z.zone + z.side" :label="z.zone">
-      <n-input-number
+      <number-box
         size="small"
         :value="z.mm"
         v-bind="LIMITS.ZoneRelief.mm"
         :step="0.5"
-        :input-props="{ 'aria-label': say('reliefFields.heightMm', { zone: z.zone }) }"
+        :says="say('reliefFields.heightMm', { zone: z.zone })"
         style="width: 104px"
         @update:value="(v: number | null) => v !== null && form.setZone(z.zone, z.side, { mm: v })"
       >
         <template #suffix>mm</template>
-      </n-input-number>
+      </number-box>
       <n-button
         size="tiny"
         :aria-label="say('reliefFields.leaveAsItIs', { zone: z.zone })"
