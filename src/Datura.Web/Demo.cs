@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.Json;
 using Datura.Documents;
 using Datura.Store;
@@ -9,23 +10,37 @@ public static class Demo
 {
     public const string StudioName = "Saltmarsh Lantern Walk";
 
-    private const string Happened = "demo/chair-events/";
+    private const string Painted = "demo/chair-events/";
+    private const string Queued = "demo/queue-events/";
 
-    public static async Task<bool> LoadIfEmptyAsync(DocumentStore store, ChairEventStore events, CancellationToken cancel = default)
+    public static async Task<bool> LoadIfEmptyAsync(DocumentStore store, ChairEventStore chairs, QueueEventStore queues, CancellationToken cancel = default)
     {
         if (!await store.FillAsync(Documents(), cancel))
         {
             return false;
         }
 
-        foreach (var name in typeof(Demo).Assembly.GetManifestResourceNames().Where(n => n.StartsWith(Happened, StringComparison.Ordinal)).Order())
+        await foreach (var (session, events) in HappenedAsync<ChairEvent>(Painted, cancel))
         {
-            await using var file = typeof(Demo).Assembly.GetManifestResourceStream(name)!;
-            var happened = JsonSerializer.Deserialize<ChairEvent[]>(file, DaturaJson.Compact)!;
-            await events.AddAsync(Path.GetFileNameWithoutExtension(name[Happened.Length..]), [.. happened.Select(e => (e.Id, JsonSerializer.Serialize(e, DaturaJson.Compact)))], ChairEvent.Most, cancel);
+            await chairs.AddAsync(session, [.. events.Select(e => (e.Id, JsonSerializer.Serialize(e, DaturaJson.Compact)))], ChairEvent.Most, cancel);
+        }
+
+        await foreach (var (day, events) in HappenedAsync<QueueEvent>(Queued, cancel))
+        {
+            await queues.AddAsync(day, [.. events.Select(e => (e.Id, JsonSerializer.Serialize(e, DaturaJson.Compact)))], QueueEvent.Most, cancel);
         }
 
         return true;
+    }
+
+    /// <summary>What happened in the chairs or at the booths, by the document that it belongs to.</summary>
+    private static async IAsyncEnumerable<(string Of, T[] Events)> HappenedAsync<T>(string folder, [EnumeratorCancellation] CancellationToken cancel)
+    {
+        foreach (var name in typeof(Demo).Assembly.GetManifestResourceNames().Where(n => n.StartsWith(folder, StringComparison.Ordinal)).Order())
+        {
+            await using var file = typeof(Demo).Assembly.GetManifestResourceStream(name)!;
+            yield return (Path.GetFileNameWithoutExtension(name[folder.Length..]), (await JsonSerializer.DeserializeAsync<T[]>(file, DaturaJson.Compact, cancel))!);
+        }
     }
 
     private static IEnumerable<(string Kind, string Id, string Name, string Body)> Documents()

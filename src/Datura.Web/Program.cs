@@ -177,7 +177,8 @@ if (describe is not null)
 }
 
 Migrator.Run(builder.Configuration["DATURA_DB_OWNER"] ?? connection, new NpgsqlConnectionStringBuilder(connection).Username);
-if (await Demo.LoadIfEmptyAsync(new(app.Services.GetRequiredService<NpgsqlDataSource>(), Studio.Own), new(app.Services.GetRequiredService<NpgsqlDataSource>(), Studio.Own)))
+var source = app.Services.GetRequiredService<NpgsqlDataSource>();
+if (await Demo.LoadIfEmptyAsync(new(source, Studio.Own), new(source, Studio.Own), new(source, Studio.Own)))
 {
     await app.Services.GetRequiredService<MemberStore>().RenameStudioAsync(Studio.Own, Demo.StudioName);
 }

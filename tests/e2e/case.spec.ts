@@ -10,7 +10,7 @@ test('a case for forty faces is packed, and its list is a file', async ({ page }
   await page.locator('.add input').fill('Kelp bride')
   await page.locator('.n-base-select-option', { hasText: 'Kelp bride' }).first().click()
   await page.getByRole('button', { name: 'Add', exact: true }).click()
-  const faces = page.getByLabel('Faces in Kelp bride')
+  const faces = page.getByLabel('Faces in Kelp bride', { exact: true })
   await faces.fill('40')
   await faces.press('Tab')
   const list = page.locator('.packed')

@@ -57,7 +57,7 @@ test('a part is laid on the hand, says what changes on the face, and a bad photo
   await expect(exercise.getByText('knuckle of the index finger')).toBeVisible()
   const changes = exercise.getByLabel('From here onto the face')
   await expect(changes).toContainText('times as large')
-  const size = exercise.getByLabel('Size')
+  const size = exercise.getByLabel('Size', { exact: true })
   await size.fill('200')
   await size.press('Tab')
   await expect(exercise.getByText('It runs over the edge')).toBeVisible()

@@ -41,7 +41,7 @@ test('a zone is sunk and its profile is taken along the tape', async ({ page }) 
   await page.getByRole('switch', { name: 'Compute shades and lights' }).click()
   await page.getByLabel('Raise or sink a zone').click()
   await page.getByText('cheek hollow', { exact: true }).last().click()
-  await expect(page.getByLabel('cheek hollow: height, mm')).toHaveValue('-3')
+  await expect(page.getByLabel('cheek hollow: height, mm', { exact: true })).toHaveValue('-3')
   await page.getByRole('button', { name: 'Lay a tape' }).click()
   const box = (await bust(page).boundingBox())!
   await page.mouse.click(box.x + box.width * 0.53, box.y + box.height * 0.5)

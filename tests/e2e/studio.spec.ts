@@ -80,6 +80,28 @@ for (const theme of ['paper', 'wings']) {
     }
   })
 
+  test(`no serious accessibility faults on the desks of days, calls, practice, book and photos in ${theme}`, async ({
+    page,
+  }) => {
+    await page.addInitScript((t) => localStorage.setItem('datura.theme', t), theme)
+    for (const address of [
+      '/days',
+      '/calls',
+      '/calendar',
+      '/drills',
+      '/case',
+      '/characters',
+      '/new',
+      '/book',
+      '/over',
+    ]) {
+      await page.goto(address)
+      await page.waitForLoadState('networkidle')
+      await expect(page.getByRole('navigation').first()).toBeVisible()
+      expect(await faults(page, theme), address).toEqual([])
+    }
+  })
+
   test(`no serious accessibility faults in the dialogs in ${theme}`, async ({ page }) => {
     await page.addInitScript((t) => localStorage.setItem('datura.theme', t), theme)
     const open = async (act: () => Promise<unknown>) => {

@@ -27,11 +27,13 @@ async function screen(reckon: (one: Stall) => Promise<number>) {
       return Promise.resolve(revision + 1)
     },
     add: (value) => {
+      if (refusal) return Promise.reject(new ApiProblem(400, refusal))
       kept.set('new', { revision: 1, value: structuredClone(value) })
       return Promise.resolve('new')
     },
   }
   const id = ref<string | undefined>()
+  let refusal = ''
   let desk!: ReturnType<typeof useDocumentDesk<Stall, { id: string; name: string }, number>>
   const Page = defineComponent({
     props: { id: String },
@@ -58,7 +60,7 @@ async function screen(reckon: (one: Stall) => Promise<number>) {
     { global: { plugins: [router] }, attachTo: document.body },
   )
   await flushPromises()
-  return { desk: () => desk, router, kept, page, id }
+  return { desk: () => desk, router, kept, page, id, refuse: (why: string) => (refusal = why) }
 }
 
 beforeEach(() => {
@@ -124,5 +126,33 @@ describe('a list of documents with one in hand', () => {
     await settled()
     expect(router.currentRoute.value.path).toBe('/days/new')
     expect(desk().answer.value).toBe(7)
+  })
+
+  it('puts the one in hand down while a new one is made, so that nothing typed goes into the wrong one', async () => {
+    const { desk, kept } = await screen((one) => Promise.resolve(one.faces))
+    await settled()
+    desk().form.value.faces = 41
+    await flushPromises()
+    const making = desk().made({ name: 'Steps', faces: 7 })
+    await flushPromises()
+    expect(desk().doc.id).not.toBe('quay')
+    await making
+    await settled()
+    expect(kept.get('quay')!.value.faces).toBe(41)
+    expect(kept.get('new')!.value.faces).toBe(7)
+    expect(desk().doc.id).toBe('new')
+  })
+
+  it('takes the one before in hand again when no new one could be made', async () => {
+    const { desk, refuse, kept } = await screen((one) => Promise.resolve(one.faces))
+    await settled()
+    refuse('The studio is full: remove a stall first.')
+    await desk().made({ name: 'Steps', faces: 7 })
+    await settled()
+    expect(document.body.textContent).toContain('The studio is full')
+    expect([desk().doc.id, kept.has('new')]).toEqual(['quay', false])
+    desk().form.value.faces = 43
+    await settled()
+    expect(kept.get('quay')!.value.faces).toBe(43)
   })
 })

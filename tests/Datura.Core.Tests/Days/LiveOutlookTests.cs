@@ -70,11 +70,11 @@ public class LiveOutlookTests
     [Fact]
     public void ThePaceOfADayIsLearnedAsByHand()
     {
-        var pace = LivePace.Learned([0.4, 0.4, 0.4, 0.4], 0, 0.25);
+        var pace = LivePace.Learned([0.4, 0.4, 0.4, 0.4], 0.25);
         double prior = 1 / (0.25 * 0.25), each = 1 / (0.33 * 0.33);
         Assert.Equal(4 * each * 0.4 / (prior + 4 * each), pace.Log, 9);
         Assert.Equal(1 / (prior + 4 * each), pace.Variance, 9);
-        Assert.Equal(0, LivePace.Learned([], 0, 0.25).Log);
+        Assert.Equal(0, LivePace.Learned([], 0.25).Log);
     }
 
     [Fact]

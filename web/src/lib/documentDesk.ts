@@ -72,13 +72,15 @@ export function useDocumentDesk<T extends { name: string }, E extends { id: stri
 
   watch([inHand.value, inHand.id], () => asking.later(PAUSE_MS, reckon))
 
-  /** Kept as a new one, and taken in hand. */
+  /** Kept as a new one, and taken in hand. The one before is put down first: what is typed meanwhile was not meant for it. */
   async function made(one: T) {
-    await attempt(async () => {
+    await doc.close()
+    const done = await attempt(async () => {
       const id = await of.calls.add(one, freshName())
       await load()
       await router.push(`${of.path}/${id}`)
     })
+    if (!done) await open(stored.value?.id)
   }
 
   async function reload() {

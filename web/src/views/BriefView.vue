@@ -308,7 +308,7 @@ function bolder(by: number) {
   gap: 16px;
 }
 
-.stale {
+.stale :deep(img) {
   opacity: 0.65;
 }
 

@@ -375,7 +375,7 @@ h2 {
   gap: 14px;
 }
 
-.stale {
+.stale :deep(img) {
   opacity: 0.65;
 }
 

@@ -25,18 +25,19 @@ public sealed record LivePace(double Log, double Variance, int Faces)
     public static IReadOnlyDictionary<string, LivePace> Of(BoothDay day, LiveQueue queue, Func<LiveTicket, double?> usual)
     {
         var seen = queue.Tickets.Select(t => (t.Painter, Log: Math.Log((t.PaintedMinutes ?? 0) / (usual(t) ?? 0)))).Where(s => s.Painter is not null && s.Log > Math.Log(LeastRatio) && s.Log < Math.Log(MostRatio)).ToArray();
-        var booth = Learned(seen.Select(s => s.Log), 0, DaySpread);
+        var booth = Learned(seen.Select(s => s.Log), DaySpread);
         return day.Painters.Select(p => p.Name).Distinct().ToDictionary(p => p, p =>
         {
-            var own = Learned(seen.Where(s => s.Painter == p).Select(s => s.Log - booth.Log), 0, PainterSpread);
+            var own = Learned(seen.Where(s => s.Painter == p).Select(s => s.Log - booth.Log), PainterSpread);
             return new LivePace(booth.Log + own.Log, booth.Variance + own.Variance, own.Faces);
         });
     }
 
-    internal static LivePace Learned(IEnumerable<double> logs, double mean, double spread)
+    /// <param name="spread">How far the mean may lie from none at all before anything was seen.</param>
+    internal static LivePace Learned(IEnumerable<double> logs, double spread)
     {
         var all = logs.ToArray();
         double prior = 1 / (spread * spread), each = 1 / (FaceSpread * FaceSpread), sum = prior + all.Length * each;
-        return new((prior * mean + each * all.Sum()) / sum, 1 / sum, all.Length);
+        return new(each * all.Sum() / sum, 1 / sum, all.Length);
     }
 }
