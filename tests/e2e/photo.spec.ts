@@ -59,7 +59,12 @@ test('two photos and no caliper give a face', async ({ page }) => {
 
 test('a painted face is looked over, and what went wrong is named', async ({ page }) => {
   await page.goto('/over')
+  const finder = page.waitForResponse(/faceFinder\.worker-.*\.js$/)
   await page.getByRole('button', { name: 'Try with a demo photo' }).click()
+  // The finder alone may run what is compiled, and no script out of words; the page may neither.
+  const policy = (await finder).headers()['content-security-policy']
+  expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval';")
+  expect(policy).not.toContain("'unsafe-eval'")
   await found(page, 1)
   await page.getByRole('button', { name: 'Look it over', exact: true }).click()
   const findings = page.getByRole('listitem').filter({ hasText: 'min' })

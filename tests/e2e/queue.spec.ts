@@ -65,3 +65,14 @@ test('a cut connection loses no ticket', async ({ page, context }) => {
     'waiting',
   ])
 })
+
+test('a night that is over opens on what it came to, beside what was expected', async ({ page }) => {
+  await page.goto('/days/lantern-walk-trial/queue')
+  const after = page.getByRole('group').filter({ hasText: 'After the day' })
+  await expect(after.getByRole('row', { name: /^Faces painted/ })).toContainText('28')
+  // Who was slower than planned is said so, with how sure that is.
+  await expect(after.getByRole('listitem').filter({ hasText: 'Corin' }).first()).toContainText(/1[23]\d %/)
+  await after.getByRole('button', { name: /next day/i }).click()
+  await expect(page).toHaveURL(/\/days\/[^/]+$/)
+  await expect(page.getByLabel('Name of the day')).not.toHaveValue('Lantern walk, trial night')
+})

@@ -38,7 +38,7 @@ const session = useSession()
       :input-props="{ 'aria-label': says }"
     />
     <save-state :state="doc.saveState" :message="doc.saveMessage" />
-    <undo-buttons v-if="session.canChange" :doc="doc" />
+    <div v-if="session.canChange" class="undo"><undo-buttons :doc="doc" /></div>
     <document-menu
       :id="doc.id"
       :kind="kind"
@@ -68,6 +68,11 @@ header {
   background: var(--panel);
 }
 
+.undo {
+  display: flex;
+  gap: 12px;
+}
+
 .notice {
   flex-basis: 100%;
 }
@@ -77,7 +82,8 @@ header {
 }
 
 .name {
-  width: min(260px, 50%);
+  flex: 1 1 250px;
+  max-width: 340px;
   font-family: 'Fraunces Variable', serif;
   font-size: 18px;
 }

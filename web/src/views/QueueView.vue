@@ -43,6 +43,11 @@ const shown = computed(
       })),
     },
 )
+const over = computed(
+  () =>
+    !!queue.value?.closed &&
+    !queue.value.tickets.some((t) => ['waiting', 'called', 'inChair'].includes(t.ticket.state!)),
+)
 const waiting = computed(() => queue.value?.tickets.filter((t) => t.ticket.state === 'waiting').length ?? 0)
 const done = computed(() => queue.value?.tickets.filter((t) => t.ticket.state === 'done').length ?? 0)
 const percent = (share: number) => Math.round(100 * share)
@@ -162,7 +167,7 @@ const share = () =>
           </p>
         </div>
       </section>
-      <queue-after v-if="done" :id="id" :day="day" :done="done" :name-of="nameOf" />
+      <queue-after v-if="done" :id="id" :day="day" :done="done" :over="over" :name-of="nameOf" />
     </template>
   </div>
 </template>

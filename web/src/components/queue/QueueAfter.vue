@@ -14,7 +14,14 @@ import { useSession } from '../../stores/session'
 import { say } from '../../texts'
 
 /** The day as it came out, beside what was expected; its faces into the book, its paint out of the pots, and a next day that knows better. */
-const props = defineProps<{ id: string; day: BoothDay; done: number; nameOf: (look: string) => string }>()
+const props = defineProps<{
+  id: string
+  day: BoothDay
+  done: number
+  /** Nobody is painted or waits any more: then it is what one came for. */
+  over: boolean
+  nameOf: (look: string) => string
+}>()
 const attempt = useAttempt()
 const message = useMessage()
 const router = useRouter()
@@ -25,8 +32,8 @@ const whole = (value: number | null | undefined) => (value == null ? '–' : Mat
 const one = (value: number | null | undefined) => (value == null ? '–' : value.toFixed(1))
 
 const look = () => attempt(async () => (found.value = await queues.review(props.id)))
-const open = ref(false)
-watch([open, () => props.done], () => open.value && void look())
+const open = ref(props.over)
+watch([open, () => props.done], () => open.value && void look(), { immediate: true })
 
 /** Every face that is done into the book, and its paint out of the pots. Stopped in the middle it goes on where it was. */
 async function book() {
@@ -89,7 +96,7 @@ const again = () =>
 </script>
 
 <template>
-  <details class="after" @toggle="(e) => (open = (e.target as HTMLDetailsElement).open)">
+  <details class="after" :open="open" @toggle="(e) => (open = (e.target as HTMLDetailsElement).open)">
     <summary>{{ say('queue.afterTheDay') }}</summary>
     <template v-if="found">
       <table>
