@@ -12,6 +12,7 @@ import LabFields from '../src/components/LabFields.vue'
 import MeasureField from '../src/components/MeasureField.vue'
 import SaveState from '../src/components/SaveState.vue'
 import SegmentGroup from '../src/components/SegmentGroup.vue'
+import UnitRow from '../src/components/UnitRow.vue'
 import { useLook } from '../src/stores/look'
 import { useMapping } from '../src/stores/mapping'
 import { usePreferences } from '../src/stores/preferences'
@@ -184,6 +185,43 @@ describe('a line of an inspector', () => {
     expect(row.element.tagName).toBe('LABEL')
     expect(row.text()).toBe('Reserved')
     expect(row.find('input').exists()).toBe(true)
+  })
+})
+
+describe('a line with a number', () => {
+  const row = (props: object = {}) =>
+    mount(UnitRow, {
+      props: { label: 'Evenings', unit: 'days', value: 3, min: 1, max: 5, ...props },
+      attachTo: document.body,
+    })
+  const named = (of: ReturnType<typeof row>) =>
+    of.findAll('input, button').map((e) => e.attributes('aria-label'))
+
+  it('has names for the number and for less and more, also when its name changes', async () => {
+    const line = row()
+    expect(named(line)).toEqual(['Evenings, days', 'Less: Evenings, days', 'More: Evenings, days'])
+    await line.setProps({ label: 'Nights' })
+    expect(named(line)).toEqual(['Nights, days', 'Less: Nights, days', 'More: Nights, days'])
+    expect(named(row({ unit: '' }))[0]).toBe('Evenings')
+  })
+
+  it('goes up and down within its bounds', async () => {
+    const line = row({ value: 5 })
+    const [less, more] = line.findAll('button')
+    expect(more!.attributes('disabled')).toBeDefined()
+    await less!.trigger('click')
+    expect(line.emitted('update:value')).toEqual([[4]])
+  })
+
+  it('changes nothing when it is emptied, and takes no more than it may', async () => {
+    const line = row()
+    const field = line.find('input')
+    await field.setValue('')
+    await field.trigger('blur')
+    expect(line.emitted('update:value')).toBeUndefined()
+    await field.setValue('40')
+    await field.trigger('blur')
+    expect(line.emitted('update:value')).toEqual([[5]])
   })
 })
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NInputNumber } from 'naive-ui'
-import { onMounted, ref } from 'vue'
+import { ref, watchPostEffect } from 'vue'
 import { say } from '../texts'
 
 /** A number whose buttons for less and more have names too, for those who hear the screen; all else as the library has it. */
@@ -9,9 +9,9 @@ const emit = defineEmits<{ 'update:value': [value: number | null] }>()
 const box = ref<{ $el: HTMLElement } | null>(null)
 
 // The library draws the two without words, the one for less first.
-onMounted(() => {
+watchPostEffect(() => {
   const names = [say('numberBox.less', { of: props.says }), say('numberBox.more', { of: props.says })]
-  box.value!.$el.querySelectorAll('button').forEach((b, k) => b.setAttribute('aria-label', names[k]!))
+  box.value?.$el.querySelectorAll('button').forEach((b, k) => b.setAttribute('aria-label', names[k]!))
 })
 </script>
 

@@ -3,7 +3,12 @@ import FieldRow from './FieldRow.vue'
 import NumberBox from './NumberBox.vue'
 
 /** A line of an inspector with one number and its unit, if it has one; an emptied field changes nothing. */
-const { step = 1 } = defineProps<{
+const {
+  step = 1,
+  value = null,
+  unit = '',
+  precision = undefined,
+} = defineProps<{
   label: string
   value?: number | null
   unit?: string
