@@ -48,6 +48,8 @@ async function sheet(key: string) {
     return
   }
   if (key === 'chair' || key === 'painted') {
+    // Seen to be on its way, so that nobody taps twice and has two sessions.
+    printing.value = true
     await attempt(async () => {
       await lookDoc.save()
       const { id } = await chair.begin(planning.request, {
@@ -59,6 +61,7 @@ async function sheet(key: string) {
       })
       await router.push(key === 'chair' ? `/chair/${id}` : `/book/${id}`)
     })
+    printing.value = false
     return
   }
   if (key === 'saves') {
