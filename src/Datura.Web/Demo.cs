@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using System.Text.Json;
 using Datura.Documents;
 using Datura.Store;
@@ -20,26 +19,27 @@ public static class Demo
             return false;
         }
 
-        await foreach (var (session, events) in HappenedAsync<ChairEvent>(Painted, cancel))
+        foreach (var (session, events) in Happened<ChairEvent>(Painted, e => e.Id))
         {
-            await chairs.AddAsync(session, [.. events.Select(e => (e.Id, JsonSerializer.Serialize(e, DaturaJson.Compact)))], ChairEvent.Most, cancel);
+            await chairs.AddAsync(session, events, ChairEvent.Most, cancel);
         }
 
-        await foreach (var (day, events) in HappenedAsync<QueueEvent>(Queued, cancel))
+        foreach (var (day, events) in Happened<QueueEvent>(Queued, e => e.Id))
         {
-            await queues.AddAsync(day, [.. events.Select(e => (e.Id, JsonSerializer.Serialize(e, DaturaJson.Compact)))], QueueEvent.Most, cancel);
+            await queues.AddAsync(day, events, QueueEvent.Most, cancel);
         }
 
         return true;
     }
 
     /// <summary>What happened in the chairs or at the booths, by the document that it belongs to.</summary>
-    private static async IAsyncEnumerable<(string Of, T[] Events)> HappenedAsync<T>(string folder, [EnumeratorCancellation] CancellationToken cancel)
+    private static IEnumerable<(string Of, IReadOnlyList<(string Id, string Body)> Events)> Happened<T>(string folder, Func<T, string> id)
     {
         foreach (var name in typeof(Demo).Assembly.GetManifestResourceNames().Where(n => n.StartsWith(folder, StringComparison.Ordinal)).Order())
         {
-            await using var file = typeof(Demo).Assembly.GetManifestResourceStream(name)!;
-            yield return (Path.GetFileNameWithoutExtension(name[folder.Length..]), (await JsonSerializer.DeserializeAsync<T[]>(file, DaturaJson.Compact, cancel))!);
+            using var file = typeof(Demo).Assembly.GetManifestResourceStream(name)!;
+            var events = JsonSerializer.Deserialize<T[]>(file, DaturaJson.Compact)!;
+            yield return (Path.GetFileNameWithoutExtension(name[folder.Length..]), [.. events.Select(e => (id(e), JsonSerializer.Serialize(e, DaturaJson.Compact)))]);
         }
     }
 
